@@ -8,6 +8,7 @@ import pandel.cli.handon.ExportCommand;
 import pandel.cli.handon.MergeCommand;
 import pandel.cli.handon.PackCommand;
 import pandel.cli.handon.RemarksCommand;
+import pandel.cli.handon.ServeCommand;
 import pandel.cli.handon.UnpackCommand;
 import pandel.cli.handon.WordsCommand;
 import pandel.cli.result.ExitCode;
@@ -38,6 +39,7 @@ import picocli.CommandLine.Spec;
             UnpackCommand.class,
             WordsCommand.class,
             RemarksCommand.class,
+            ServeCommand.class,
             DiffCommand.class,
             JourneysCommand.class,
             GenerateCommand.class,

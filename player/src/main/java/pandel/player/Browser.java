@@ -45,6 +45,21 @@ public final class Browser {
         player = null;
     }
 
+    /**
+     * Takes a changed prototype in, and stands where the same events lead in it; empty where it cannot begin there any
+     * more.
+     *
+     * @param device the id of the device, or of none: the first
+     */
+    @JSExport
+    public static String change(String[] words, double[] cells, String device) {
+        prototype = Prototype.of(Wire.readPrototypeParts(cells(words, cells)));
+        player = player == null
+                ? null
+                : player.changed(prototype, prototype.device(device)).orElse(null);
+        return player == null ? "" : SeenJson.of(player.shown());
+    }
+
     private static Cells cells(String[] words, double[] cells) {
         return new Cells(
                 new ArrayList<>(Arrays.asList(words)),

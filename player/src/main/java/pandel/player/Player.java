@@ -53,6 +53,16 @@ public final class Player {
         return Tape.from(prototype, start, device).map(t -> new Player(prototype, t));
     }
 
+    /** The same events with a changed prototype; empty where they cannot begin there. */
+    public Optional<Player> changed(Prototype next, Device device) {
+        return tape.replayed(next, device).map(t -> {
+            Player player = new Player(next, t);
+            player.always.putAll(always);
+            player.strips.putAll(strips);
+            return player;
+        });
+    }
+
     public Situation now() {
         return now;
     }

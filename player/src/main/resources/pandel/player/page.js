@@ -1,7 +1,7 @@
 // Draws what the player tells, and tells it what is done. It decides nothing about the prototype.
 const data = JSON.parse(document.getElementById('prototype').textContent);
 read(data.words, data.cells);
-const told = JSON.parse(about());
+let told = JSON.parse(about());
 const $ = (tag, cls, into) => {
   const e = document.createElement(tag);
   if (cls) e.className = cls;
@@ -22,6 +22,7 @@ const still = matchMedia('(prefers-reduced-motion: reduce)');
 const blobs = new Map();
 function picture(content) {
   if (!blobs.has(content)) {
+    if (data.version) return 'p/' + content;
     const kept = document.getElementById('p-' + content);
     if (!kept) return '';
     const bytes = Uint8Array.from(atob(kept.textContent.trim()), c => c.charCodeAt(0));
@@ -180,6 +181,8 @@ class Level {
   moved() { return [this.page, this.foot, this.bars, this.head]; }
 }
 
+// Told after whatever is shown.
+let whenShown = () => {};
 let levels = [];
 let seen = null;
 let scale = 1;
@@ -227,6 +230,7 @@ function show(answered, pulled) {
   ended();
   touchable();
   keepUp();
+  whenShown();
   later();
 }
 
@@ -748,14 +752,26 @@ function fit() {
 addEventListener('resize', fit);
 
 // The head: where it stands, the device, where it begins.
-document.querySelector('h1').textContent = told.title;
 const devices = document.querySelector('.devices');
-told.devices.forEach(d => { const o = $('option', '', devices); o.value = d.id; o.textContent = d.title; });
-devices.hidden = told.devices.length < 2;
-devices.onchange = () => { chosen = told.devices.find(d => d.id === devices.value); start(); device.focus(); };
 const starts = document.querySelector('.starts');
-told.starts.forEach(s => { const o = $('option', '', starts); o.value = s.id; o.textContent = s.title; });
-starts.hidden = told.starts.length < 2;
+function offer(all, into) {
+  const was = into.value;
+  into.replaceChildren(...all.map(one => {
+    const o = $('option');
+    o.value = one.id;
+    o.textContent = one.title;
+    return o;
+  }));
+  into.hidden = all.length < 2;
+  if (all.some(one => one.id === was)) into.value = was;
+}
+function head() {
+  document.querySelector('h1').textContent = told.title;
+  offer(told.devices, devices);
+  offer(told.starts, starts);
+}
+head();
+devices.onchange = () => { chosen = told.devices.find(d => d.id === devices.value); start(); device.focus(); };
 starts.onchange = () => { history.replaceState(null, '', '#' + starts.value); say(beginAt(starts.value)); device.focus(); };
 document.querySelector('.again').onclick = () => { say(startOver()); device.focus({ preventScroll: true }); };
 const back = document.querySelector('.back');

@@ -89,10 +89,10 @@ function panelOf() {
   words.oninput = () => { draft.words = words.value; };
   words.onkeydown = e => { if (e.key === 'Enter' && (e.ctrlKey || e.metaKey)) write.requestSubmit(); };
   const where = $('select', 'where');
-  const offer = (value, title) => { const o = $('option', '', where); o.value = value; o.textContent = title; };
-  if (now.step) offer('step', 'this moment of the play');
-  offer('screen', 'the screen');
-  now.hotspots.forEach(h => offer('hotspot ' + h.id, h.title));
+  const place = (value, title) => { const o = $('option', '', where); o.value = value; o.textContent = title; };
+  if (now.step) place('step', 'this moment of the play');
+  place('screen', 'the screen');
+  now.hotspots.forEach(h => place('hotspot ' + h.id, h.title));
   where.value = draft.on;
   if (!where.value) where.value = now.step ? 'step' : 'screen';
   where.onchange = () => { draft.on = where.value; };

@@ -40,6 +40,18 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
                 .map(s -> new Tape(entry, List.of(new Tick(List.of(), s, Optional.empty())), 0, s, 0));
     }
 
+    /** The play that some events are; empty when it leads to no page. */
+    public static Optional<Tape> of(Prototype prototype, Start entry, Device device, List<Event> events) {
+        Step step = new Step(prototype);
+        return from(prototype, entry, device).map(start -> {
+            Tape tape = start;
+            for (Event event : events) {
+                tape = tape.then(step, event);
+            }
+            return tape;
+        });
+    }
+
     /**
      * The same after one event more. Time that passes without anything due makes no tick, scrolling on makes one in
      * all, and so do typing on in a field and changing the device's size.

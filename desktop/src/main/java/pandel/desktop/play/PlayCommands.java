@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Journey;
 import pandel.core.model.link.Event;
 import pandel.core.model.remark.Remark;
 import pandel.desktop.stage.Command;
 import pandel.desktop.theme.Buttons;
+import pandel.desktop.work.Work;
 
 /** What can be done to play by key. */
 final class PlayCommands {
@@ -29,7 +32,7 @@ final class PlayCommands {
                                         "Backspace"),
                                 Command.here("Start over", view::startOver, "Home"),
                                 Command.here("Keep this moment as a start point", view.starts::keepMoment, "P"),
-                                Command.here("Keep as a journey", view::keepJourney, "J"),
+                                Command.here("Keep as a journey", this::keepJourney, "J"),
                                 Command.here("Pin a remark to this moment…", this::remark, "Shortcut+M"),
                                 Command.here("Edit this screen", view::editThis, "E"),
                                 Command.here("Hurry: the next wait is due now", this::hurry, "H"),
@@ -75,6 +78,27 @@ final class PlayCommands {
                     Optional.of(new Remark.Step(t.now().device().id(), t.entry().id(), events))
                             .filter(s -> events.size() <= Remark.MOST_EVENTS));
         });
+    }
+
+    /** Keeps what was played as a journey, once it has a name. */
+    void keepJourney() {
+        Work work = view.work;
+        view.tape
+                .filter(t -> t.ticks().size() > 1)
+                .ifPresent(t -> view.around.show(new JourneyBox(work.prototype(), t, view.around::dismiss, made -> {
+                    view.around.dismiss();
+                    work.edit(JourneyEdits.keep(made.journey(
+                            work.freshId(made.name()), work.device().id())));
+                    view.around.say("“" + made.name()
+                            + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
+                })));
+    }
+
+    /** Says of the screen that is shown that it is an end. */
+    void markEnd() {
+        view.now()
+                .flatMap(s -> view.work.prototype().screen(s.screen()))
+                .ifPresent(screen -> view.work.edit(ScreenEdits.end(screen, true)));
     }
 
     void turnHold() {

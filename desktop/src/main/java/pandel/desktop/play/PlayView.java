@@ -9,10 +9,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import pandel.core.check.finding.Walk;
-import pandel.core.edit.screen.ScreenEdits;
-import pandel.core.edit.whole.JourneyEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.link.Event;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.start.Start;
 import pandel.core.play.EventWords;
 import pandel.core.play.Happening;
@@ -40,7 +39,7 @@ public final class PlayView implements StageView {
 
     private static final double MARGIN = 20;
 
-    private final Work work;
+    final Work work;
     final Remarking remarking;
     final StageWindow around;
     private final PlayClock clock;
@@ -84,7 +83,7 @@ public final class PlayView implements StageView {
         this.size = new PlaySize(around.preferred(), around::say, () -> show(Optional.empty()));
         this.device = new DeviceView(around.pictures());
         this.trail = new PlaySide(around.pictures(), remarking, keys::remark);
-        this.tapePane = new TapePane(around.pictures(), this::windTo, this::keepJourney);
+        this.tapePane = new TapePane(around.pictures(), this::windTo, keys::keepJourney);
         device.setId("device-view");
         this.asking = new Asking(work, middle, this::act, device::requestFocus);
         typing = new Typing(device, this::now, this::act);
@@ -126,7 +125,7 @@ public final class PlayView implements StageView {
                 starts::choose));
         right = new VBox(controls, Scroll.column(possible, 260));
         VBox.setVgrow(right.getChildren().getLast(), javafx.scene.layout.Priority.ALWAYS);
-        end = new WayEnd(new WayEnd.Asked(this::startOver, () -> wind(-1), this::editThis, this::markEnd));
+        end = new WayEnd(new WayEnd.Asked(this::startOver, () -> wind(-1), this::editThis, keys::markEnd));
         bottom = new VBox(showingBar, end, tapePane);
         page.setCenter(middle);
         around();
@@ -257,15 +256,16 @@ public final class PlayView implements StageView {
         show(Optional.empty());
     }
 
-    void keepJourney() {
-        tape.filter(t -> t.ticks().size() > 1)
-                .ifPresent(t -> around.show(new JourneyBox(work.prototype(), t, around::dismiss, made -> {
-                    around.dismiss();
-                    work.edit(JourneyEdits.keep(made.journey(
-                            work.freshId(made.name()), work.device().id())));
-                    around.say("“" + made.name()
-                            + "” is kept; it is replayed after each edit. Check tells what the journeys travel.");
-                })));
+    /** Stands where a play elsewhere stands; starting over comes back to where that began. */
+    public void standAt(Remark.Step step) {
+        begun = work.prototype().start(step.start());
+        begun.ifPresent(start -> {
+            work.use(work.prototype().device(step.device()));
+            asking.dismiss();
+            showing.stop();
+            tape = Tape.of(work.prototype(), start, work.device(), step.events());
+            show(Optional.empty());
+        });
     }
 
     /** The device alone on the whole screen, or everything around it again. */
@@ -290,12 +290,6 @@ public final class PlayView implements StageView {
             work.selection().choose(s.screen());
             around.go(WorkStage.LINKS);
         });
-    }
-
-    /** Says of the screen that is shown that it is an end. */
-    private void markEnd() {
-        now().flatMap(s -> work.prototype().screen(s.screen()))
-                .ifPresent(screen -> work.edit(ScreenEdits.end(screen, true)));
     }
 
     void wind(int by) {

@@ -47,6 +47,8 @@ final class MainCommands {
                         Command.of("save-folder", "Save as a folder…", window.keeping::saveAsFolder),
                         Command.of("hand-on", "Hand on…", window.pages::handOn, "Shortcut+Shift+H")
                                 .when(() -> !window.work.prototype().screens().isEmpty()),
+                        Command.of("phone", "On a phone…", window.pages::phone, "Shortcut+Shift+P")
+                                .when(() -> !window.work.prototype().screens().isEmpty()),
                         Command.of("remarks", "Remarks…", this::remarks, "Shortcut+Shift+R"),
                         Command.of("take-remarks", "Take remarks in…", this::takeRemarks),
                         Command.of("facts", "Facts…", window.pages::facts, "Shortcut+Shift+F"),
@@ -64,8 +66,7 @@ final class MainCommands {
                         Command.of("devices", "Devices…", window.pages::devices, "Shortcut+Shift+D"),
                         Command.of("versions", "Versions…", window.pages::versions, "Shortcut+Shift+V"),
                         Command.of("rename", "Rename the prototype", this::renamePrototype),
-                        Command.of("sample", "See the sample", window::openSample)
-                                .when(window.sample::isPresent),
+                        Command.of("sample", "See the sample", this::openSample).when(window.sample::isPresent),
                         Command.of("undo", "Undo", window.work::undo, "Shortcut+Z")
                                 .notInText(),
                         Command.of("redo", "Redo", window.work::redo, "Shortcut+Shift+Z", "Shortcut+Y")
@@ -101,6 +102,10 @@ final class MainCommands {
 
     private void takeRemarks() {
         window.keeping.takeRemarks(this::remarks);
+    }
+
+    private void openSample() {
+        window.keeping.unlessUnsaved(() -> window.sample.ifPresent(file -> window.keeping.open(file, false)));
     }
 
     void renamePrototype() {

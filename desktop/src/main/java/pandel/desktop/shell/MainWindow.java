@@ -140,7 +140,8 @@ public final class MainWindow implements StageWindow {
         this.choosing = tools.choosing();
         this.check = new CheckView(work, this, background);
         this.play = new PlayView(work, this, clock);
-        this.pages = new WindowPages(work, said, questions, this::go, play::playFrom, background, keeping::handOn);
+        this.pages = new WindowPages(
+                work, said, questions, this::go, play::playFrom, play::standAt, background, keeping::handOn);
         stages.put(WorkStage.MOCKS, new MocksView(work, this));
         stages.put(WorkStage.LINKS, new LinksView(work, this));
         stages.put(WorkStage.MAP, new MapView(work, this));
@@ -148,7 +149,7 @@ public final class MainWindow implements StageWindow {
         stages.put(WorkStage.CHECK, check);
         main.defineCommands();
         this.masthead = new Masthead(work, preferred, this::go, commands, this::openRecent);
-        this.vitals = new Vitals(work, this, this);
+        this.vitals = new Vitals(work, this, this, pages.phoneSign());
         this.page = new BorderPane(stages.node(), masthead, null, vitals, null);
         root.getChildren().addAll(page, new FirstLinks(work, preferred, stages), said, questions);
         // On the scene: what had the focus may have gone from the window, and keys count all the same.
@@ -203,10 +204,6 @@ public final class MainWindow implements StageWindow {
         keeping.open(file, keep);
     }
 
-    void openSample() {
-        keeping.unlessUnsaved(() -> sample.ifPresent(file -> keeping.open(file, false)));
-    }
-
     /** Asks about unsaved changes, then closes. */
     public void quit() {
         keeping.unlessUnsaved(frame::close);
@@ -215,6 +212,7 @@ public final class MainWindow implements StageWindow {
     /** The window is closed: nothing is watched, and what was open is let go. */
     public void end() {
         replacing.end();
+        pages.end();
         keeping.end();
     }
 

@@ -161,6 +161,7 @@ final class Masthead extends GridPane {
                 "save-as",
                 "save-folder",
                 "hand-on",
+                "phone",
                 "remarks",
                 "versions",
                 "-",

@@ -40,7 +40,8 @@ final class Vitals extends HBox {
 
     private Optional<Pace.Wait> patience = Optional.empty();
 
-    Vitals(Work work, StageGuide around, Reports reports) {
+    /** @param phone says that a phone is shown what is open */
+    Vitals(Work work, StageGuide around, Reports reports, Node phone) {
         this.work = work;
         getStyleClass().add("vitals");
         add("screens", () -> around.go(WorkStage.MOCKS), false);
@@ -53,7 +54,7 @@ final class Vitals extends HBox {
         told.getStyleClass().addAll("quiet", "small", "vital");
         Region space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        getChildren().addAll(told, space);
+        getChildren().addAll(told, space, phone);
         add("links", () -> around.go(WorkStage.LINKS), false);
         add("travelled", reports::showCoverage, false);
         work.checkedProperty().addListener((o, a, b) -> refresh());

@@ -42,7 +42,7 @@ class VitalsTest {
     void open() throws Exception {
         FxToolkit.registerPrimaryStage();
         work = onWindow(() -> new Work(new Naming(n -> 0), new PictureShelf(), checks::add, window::add, () -> {}));
-        vitals = onWindow(() -> new Vitals(work, new Nowhere(), new Nothing()));
+        vitals = onWindow(() -> new Vitals(work, new Nowhere(), new Nothing(), new javafx.scene.layout.Region()));
         onWindow(() -> {
             Pace.set(new Scene(vitals), pace);
             return true;

@@ -45,40 +45,65 @@ public final class HtmlPlayer {
      * @throws java.io.InterruptedIOException when it was stopped
      */
     public static String of(Prototype prototype, PictureSource source, Course course) throws IOException {
+        Document page = page(prototype, source, "img-src blob: data:", "");
+        Element script = Objects.requireNonNull(page.body().lastElementChild());
+        new PlayerPictures(prototype, source).kept(course).forEach((content, kept) -> {
+            if (kept.isPresent()) {
+                Element data = new Element("script")
+                        .attr("type", "application/json")
+                        .attr("id", "p-" + content)
+                        .attr("data-type", kept.get().type());
+                data.appendChild(new DataNode(
+                        Base64.getEncoder().encodeToString(kept.get().bytes())));
+                script.before(data);
+            } else {
+                course.missing(content);
+            }
+        });
+        return text(page);
+    }
+
+    /**
+     * A page that asks whoever hands it out for pictures, and for the prototype again when that was changed.
+     *
+     * @param version of what is handed out
+     */
+    static String served(Prototype prototype, PictureSource source, String version) throws IOException {
+        return text(page(prototype, source, "img-src 'self' blob: data:; connect-src 'self'", version));
+    }
+
+    private static Document page(Prototype prototype, PictureSource source, String allowed, String version)
+            throws IOException {
         Document page = Document.createShell("");
         page.charset(StandardCharsets.UTF_8);
         String script = "(function(){" + text("player.js") + "\n" + text("page.js") + text("remarks.js")
-                + text("start.js") + "})();";
+                + (version.isEmpty() ? "" : text("served.js")) + text("start.js") + "})();";
         String style = text("player.css");
         page.head()
                 .appendElement("meta")
                 .attr("http-equiv", "Content-Security-Policy")
                 .attr(
                         "content",
-                        "default-src 'none'; img-src blob: data:; script-src '" + hash(script) + "'; style-src '"
+                        "default-src 'none'; " + allowed + "; script-src '" + hash(script) + "'; style-src '"
                                 + hash(style) + "'; base-uri 'none'; form-action 'none'");
         page.head()
                 .appendElement("meta")
                 .attr("name", "viewport")
                 .attr("content", "width=device-width, initial-scale=1, viewport-fit=cover");
+        // None; unasked a browser would look for one beside the page.
+        page.head().appendElement("link").attr("rel", "icon").attr("href", "data:,");
         page.title(shown(prototype.title()));
         page.head().appendElement("style").appendChild(new DataNode(style));
         body(page.body());
         data(page.body(), "remarks").appendChild(new DataNode(safe(remarks(prototype))));
-        data(page.body(), "prototype").appendChild(new DataNode(safe(cells(prototype, source))));
-        new PlayerPictures(prototype, source).kept(course).forEach((content, kept) -> {
-            if (kept.isPresent()) {
-                data(page.body(), "p-" + content)
-                        .attr("data-type", kept.get().type())
-                        .appendChild(new DataNode(
-                                Base64.getEncoder().encodeToString(kept.get().bytes())));
-            } else {
-                course.missing(content);
-            }
-        });
+        data(page.body(), "prototype").appendChild(new DataNode(safe(data(prototype, source, version))));
         page.body().appendElement("script").appendChild(new DataNode(script));
         page.outputSettings().prettyPrint(false);
         page.child(0).attr("lang", "en");
+        return page;
+    }
+
+    private static String text(Document page) {
         return "<!doctype html>\n" + page.children().outerHtml() + "\n";
     }
 
@@ -127,7 +152,12 @@ public final class HtmlPlayer {
         return JSON.writeValueAsString(data);
     }
 
-    private static String cells(Prototype prototype, PictureSource source) throws IOException {
+    /**
+     * The prototype, as the page reads it.
+     *
+     * @param version of what is handed out; empty: it is in a file
+     */
+    static String data(Prototype prototype, PictureSource source, String version) throws IOException {
         Cells cells = new Cells();
         Wire.write(
                 prototype
@@ -136,7 +166,7 @@ public final class HtmlPlayer {
                         .withRemarks(List.of())
                         .parts(),
                 cells);
-        ObjectNode data = JSON.createObjectNode();
+        ObjectNode data = JSON.createObjectNode().put("version", version);
         ArrayNode words = data.putArray("words");
         cells.words().forEach(words::add);
         ArrayNode numbers = data.putArray("cells");

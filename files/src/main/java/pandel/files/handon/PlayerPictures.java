@@ -99,6 +99,11 @@ final class PlayerPictures {
         }
     }
 
+    /** One of them; empty where it is none of them, or cannot be read. */
+    Optional<Kept> one(String content) throws IOException {
+        return across.containsKey(content) ? kept(content) : Optional.empty();
+    }
+
     private Optional<Kept> kept(String content) throws IOException {
         Optional<byte[]> bytes = source.read(content);
         if (bytes.isEmpty()) {

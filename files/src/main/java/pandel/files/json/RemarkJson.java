@@ -3,11 +3,16 @@ package pandel.files.json;
 import static pandel.files.json.field.Codec.FLAG;
 import static pandel.files.json.field.Codec.TEXT;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
 import java.util.List;
 import pandel.core.model.remark.Remark;
 import pandel.core.model.remark.RemarkBuilder;
 import pandel.core.model.remark.RemarkStepBuilder;
+import pandel.files.Unreadable;
 import pandel.files.json.field.Codec;
+import pandel.files.json.field.Fields;
+import pandel.files.json.field.Json;
 import pandel.files.json.field.Table;
 
 /** Remarks, as files hold them. */
@@ -39,4 +44,13 @@ public final class RemarkJson {
             .rest(Remark::rest, RemarkBuilder::rest);
 
     private RemarkJson() {}
+
+    /** One step alone. */
+    public static Remark.Step step(String text) throws Unreadable, IOException {
+        try {
+            return STEP.read(Fields.file(Json.tree(text), "the step"));
+        } catch (JsonProcessingException e) {
+            throw new Unreadable("The step is not sound JSON.", e);
+        }
+    }
 }

@@ -20,7 +20,7 @@ import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A page open in a real browser, headless, as a person has it before them. */
-final class ABrowser implements AutoCloseable {
+public final class ABrowser implements AutoCloseable {
 
     private static final Path DRIVER = Path.of("/usr/bin/chromedriver");
     private static final Path BROWSER = Path.of("/usr/bin/chromium");
@@ -34,7 +34,7 @@ final class ABrowser implements AutoCloseable {
     }
 
     /** Without a browser on the machine the test is left out, and says so. */
-    static ABrowser open(int width, int height) throws IOException {
+    public static ABrowser open(int width, int height) throws IOException {
         assumeTrue(
                 Files.isExecutable(DRIVER) && Files.isExecutable(BROWSER),
                 "The exported page is not tried in a browser: there is no " + DRIVER + " with " + BROWSER
@@ -73,11 +73,16 @@ final class ABrowser implements AutoCloseable {
         driver.get(file.toUri() + at);
     }
 
-    Object run(String script, Object... with) {
+    /** Goes to an address. */
+    public void go(String address) {
+        driver.get(address);
+    }
+
+    public Object run(String script, Object... with) {
         return driver.executeScript(script, with);
     }
 
-    String text(String css) {
+    public String text(String css) {
         return driver.findElement(By.cssSelector(css)).getText();
     }
 
@@ -85,18 +90,18 @@ final class ABrowser implements AutoCloseable {
         return !driver.findElements(By.cssSelector(css)).isEmpty();
     }
 
-    WebElement element(String css) {
+    public WebElement element(String css) {
         return driver.findElement(By.cssSelector(css));
     }
 
     /** Waits until a sentence in JavaScript is true. */
-    void until(String script) {
+    public void until(String script) {
         new WebDriverWait(driver, java.time.Duration.ofSeconds(30))
                 .until(d -> Boolean.TRUE.equals(driver.executeScript("return " + script)));
     }
 
     /** The middle of what is named so, clicked by the mouse where it stands. */
-    void click(String label) {
+    public void click(String label) {
         WebElement named = named(label);
         new Actions(driver).moveToElement(named).click().perform();
     }
@@ -125,7 +130,7 @@ final class ABrowser implements AutoCloseable {
     }
 
     /** What went wrong in the page. */
-    List<String> errors() {
+    public List<String> errors() {
         return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
                 .filter(e -> e.getLevel().intValue() >= Level.WARNING.intValue())
                 .map(e -> e.getMessage())
@@ -133,7 +138,7 @@ final class ABrowser implements AutoCloseable {
     }
 
     /** Addresses that were asked for since it was asked last. */
-    List<String> asked() {
+    public List<String> asked() {
         return driver.manage().logs().get(LogType.PERFORMANCE).getAll().stream()
                 .map(e -> e.getMessage())
                 .filter(m -> m.contains("\"Network.requestWillBeSent\""))

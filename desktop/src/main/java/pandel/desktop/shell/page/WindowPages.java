@@ -5,6 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.start.Start;
 import pandel.desktop.frames.DrawerDesk;
 import pandel.desktop.frames.HeaderDesk;
@@ -13,6 +16,8 @@ import pandel.desktop.frames.SequenceDesk;
 import pandel.desktop.frames.TabSetDesk;
 import pandel.desktop.picture.PictureLibrary;
 import pandel.desktop.remark.RemarksPage;
+import pandel.desktop.serve.PhoneLine;
+import pandel.desktop.serve.PhonePage;
 import pandel.desktop.shell.notice.QuestionPane;
 import pandel.desktop.shell.notice.Toast;
 import pandel.desktop.stage.Command;
@@ -20,6 +25,7 @@ import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.StageView;
 import pandel.desktop.stage.StageWindow;
 import pandel.desktop.stage.WorkStage;
+import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Work;
 import pandel.files.handon.HandOn;
@@ -34,9 +40,11 @@ public final class WindowPages {
     private final Consumer<Start> play;
     private final Background background;
     private final Consumer<HandOn> save;
+    private final PhoneLine phone;
 
     /**
      * @param play begins play somewhere, once Play is shown
+     * @param stand shows in Play where a play elsewhere stands
      * @param save saves what others can open
      */
     public WindowPages(
@@ -45,6 +53,7 @@ public final class WindowPages {
             QuestionPane questions,
             Consumer<WorkStage> go,
             Consumer<Start> play,
+            Consumer<Remark.Step> stand,
             Background background,
             Consumer<HandOn> save) {
         this.work = work;
@@ -54,6 +63,7 @@ public final class WindowPages {
         this.play = play;
         this.background = background;
         this.save = save;
+        this.phone = new PhoneLine(work, background, stand, said::say);
     }
 
     /** All keys, made from the commands themselves. */
@@ -78,6 +88,23 @@ public final class WindowPages {
      */
     public void remarks(StageWindow around, Runnable take, Runnable out) {
         questions.show(new RemarksPage(work, around, take, out));
+    }
+
+    public void phone() {
+        questions.show(new PhonePage(phone, questions::dismiss));
+    }
+
+    /** Says that a phone is shown what is open, while it is; pressed it leads to where that is ended. */
+    public Node phoneSign() {
+        Button sign = Buttons.smallWord("On a phone", "on-a-phone", this::phone);
+        sign.visibleProperty().bind(phone.onProperty());
+        sign.managedProperty().bind(phone.onProperty());
+        return sign;
+    }
+
+    /** The window is closed: nothing is handed out any more. */
+    public void end() {
+        phone.end();
     }
 
     public void facts() {
