@@ -37,8 +37,7 @@ public final class DrawSamples extends Application {
     public void start(Stage stage) throws Exception {
         Path samples = Path.of(getParameters().getUnnamed().getFirst());
         for (String face : List.of("Regular", "SemiBold")) {
-            Font.loadFont(
-                    DrawSamples.class.getResourceAsStream("/pandel/desktop/theme/fonts/Pandel-" + face + ".otf"), 12);
+            Font.loadFont(pandel.files.picture.Typeface.letters(face), 12);
         }
         Path pictures = samples.resolve("pictures");
         Files.createDirectories(pictures);

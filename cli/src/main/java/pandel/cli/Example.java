@@ -66,6 +66,11 @@ final class Example {
         out.println(text);
     }
 
+    private void write(String name, byte[] bytes) throws IOException {
+        Files.write(folder.resolve(name), bytes);
+        out.println("wrote " + folder.resolve(name));
+    }
+
     private void write(String name, String text) throws IOException {
         Files.writeString(folder.resolve(name), text);
         out.println("wrote " + folder.resolve(name));

@@ -11,8 +11,10 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import pandel.cli.result.ExitCode;
 import pandel.core.edit.Naming;
+import pandel.core.edit.linking.BroughtLink;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Screen;
 import pandel.files.Unreadable;
 import pandel.files.gather.FileTitle;
 import pandel.files.gather.Gathering;
@@ -39,8 +41,10 @@ final class NewCommand implements Callable<Integer> {
 
     @Option(
             names = "--from",
-            paramLabel = "PICTURES-FOLDER",
-            description = "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it.")
+            paramLabel = "PICTURES",
+            description =
+                    "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it, and of each page of a PDF and picture of"
+                            + " an HTML image map, with their links; or of one such file.")
     Path from;
 
     @Option(names = "--folders", description = "Takes the folders inside it too, each as a section.")
@@ -83,7 +87,13 @@ final class NewCommand implements Callable<Integer> {
                     throw new Unreadable(
                             "None of the pictures in “" + from + "” could be taken in, so nothing was made.");
                 }
+                taken.told().forEach(t -> spec.commandLine().getErr().println("pandel: " + t));
                 prototype = ScreenEdits.add(taken.screens()).applyTo(prototype);
+                prototype = BroughtLink.edit(
+                                taken.links(),
+                                taken.screens().stream().map(Screen::id).toList(),
+                                new Naming(random::nextInt))
+                        .applyTo(prototype);
             }
             PrototypeSaving.toFile(prototype, file, shelf);
         }

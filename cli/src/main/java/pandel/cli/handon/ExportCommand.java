@@ -1,7 +1,6 @@
 package pandel.cli.handon;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import pandel.cli.result.ExitCode;
@@ -32,8 +31,9 @@ public final class ExportCommand implements Callable<Integer> {
     @Option(
             names = "--to",
             required = true,
-            description = "html: one page that plays it in any browser; pages or markdown: what engineers build from;"
-                    + " links, screens, words: tables (CSV); map: a drawing (SVG); dot: a graph; json.")
+            description =
+                    "html: one page that plays it in any browser; pdf, imagemap: pictures to click through; pages or markdown: what engineers build from;"
+                            + " links, screens, words: tables (CSV); map: a drawing (SVG); dot: a graph; json.")
     HandOn to;
 
     @Option(
@@ -46,7 +46,7 @@ public final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Unreadable, IOException {
         PrototypeFile.Opened opened = PrototypeFile.open(file);
-        String made = to.of(
+        byte[] made = to.of(
                 opened.prototype(),
                 () -> Check.of(opened.prototype()),
                 opened.pictures(),
@@ -54,7 +54,7 @@ public final class ExportCommand implements Callable<Integer> {
                         .getErr()
                         .println("The picture " + content
                                 + " is not there or cannot be read: its screens show their titles. Put it in again."));
-        Beside.write(out, made.getBytes(StandardCharsets.UTF_8));
+        Beside.write(out, made);
         return ExitCode.FINE;
     }
 }

@@ -34,6 +34,14 @@ final class MainCommands {
                                                 .ifPresent(f -> window.replacing.compare(List.of(f))),
                                         "Shortcut+Shift+I")
                                 .when(() -> !window.work.prototype().screens().isEmpty()),
+                        Command.of("gather-pages", "Pages from a PDF or image map…", window.importing::gatherPages),
+                        Command.of(
+                                        "replace-pages",
+                                        "Newer pages from a PDF or image map…",
+                                        () -> window.choosing
+                                                .pages("Newer pages")
+                                                .ifPresent(f -> window.replacing.compare(List.of(f))))
+                                .when(() -> !window.work.prototype().screens().isEmpty()),
                         Command.of(
                                 "watch",
                                 "Watch a folder for newer pictures…",

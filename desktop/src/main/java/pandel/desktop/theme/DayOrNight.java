@@ -9,6 +9,7 @@ import javafx.application.ColorScheme;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import pandel.files.picture.Typeface;
 import pandel.files.settings.Preferences;
 
 /** Day or night. */
@@ -64,7 +65,7 @@ public enum DayOrNight {
         }
         fontsLoaded = true;
         for (String face : List.of("Regular", "SemiBold")) {
-            try (InputStream in = DayOrNight.class.getResourceAsStream(PLACE + "fonts/Pandel-" + face + ".otf")) {
+            try (InputStream in = Typeface.letters(face)) {
                 Font.loadFont(in, 13);
             } catch (IOException e) {
                 throw new IllegalStateException("The bundled typeface cannot be read", e);

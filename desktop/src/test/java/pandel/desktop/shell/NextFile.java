@@ -34,6 +34,11 @@ public class NextFile implements FileChoosing {
     }
 
     @Override
+    public Optional<Path> pages(String title) {
+        return next();
+    }
+
+    @Override
     public Optional<Path> remarks() {
         return next();
     }

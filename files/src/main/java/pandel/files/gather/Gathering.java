@@ -25,12 +25,14 @@ import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import pandel.core.edit.Naming;
+import pandel.core.edit.linking.BroughtLink;
 import pandel.core.model.device.Width;
 import pandel.core.model.device.Widths;
 import pandel.core.model.rest.Rest;
 import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.files.Unreadable;
+import pandel.files.into.Brought;
 import pandel.files.picture.Pictures;
 import pandel.files.picture.Raster;
 import pandel.files.picture.Thumbnails;
@@ -44,16 +46,18 @@ public final class Gathering {
      *
      * @param screens in natural order of the files' names
      * @param problems one sentence for each picture that was not taken
+     * @param links what leads where, where pages said so
+     * @param told sentences about what did not come along with pages
      */
-    public record Gathered(List<Screen> screens, List<String> problems) {}
+    public record Gathered(List<Screen> screens, List<String> problems, List<BroughtLink> links, List<String> told) {}
 
     private record Taken(String title, Picture picture) {}
 
     private final PictureShelf shelf;
     private static final Set<String> ENDINGS = Set.of("png", "jpg", "jpeg", "svg", "webp", "gif", "bmp");
     private static final Set<String> OTHERS = Set.of(
-            "tif", "tiff", "heic", "heif", "avif", "jp2", "jxl", "psd", "ai", "eps", "pdf", "ico", "tga", "svgz", "xcf",
-            "raw", "dng");
+            "tif", "tiff", "heic", "heif", "avif", "jp2", "jxl", "psd", "ai", "eps", "ico", "tga", "svgz", "xcf", "raw",
+            "dng");
     private static final int START = 4096;
     /** Pixels decoded at once, in thousands: a picture of more waits until it is alone. */
     private static final int ROOM = 24_000;
@@ -135,7 +139,7 @@ public final class Gathering {
                             if (holdsPictures(file)) {
                                 inside.add(file);
                             }
-                        } else if (looksLikePicture(file)) {
+                        } else if (looksLikePicture(file) || Brought.looksInto(file)) {
                             found.add(file);
                         } else if (isPictureOfAnotherKind(file)) {
                             others.add(file.getFileName().toString());
@@ -202,16 +206,41 @@ public final class Gathering {
     }
 
     /**
-     * Takes pictures in, several at a time, off the calling thread.
+     * Takes pictures in, several at a time, off the calling thread; pages of PDFs and pictures of image maps as well.
      *
      * @param done told how many are done, from any thread
      * @param calledOff asked between pictures; when it says yes, the answer is empty and nothing was taken
      */
     public Optional<Gathered> take(
-            List<Path> pictures, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
+            List<Path> files, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
+        try {
+            Path room = Files.createTempDirectory("pandel-pages");
+            try {
+                Brought brought = Brought.of(files, room, calledOff);
+                return take(brought, ids, naming, done, calledOff);
+            } finally {
+                try (Stream<Path> made = Files.list(room)) {
+                    for (Path each : made.toList()) {
+                        Files.delete(each);
+                    }
+                }
+                Files.delete(room);
+            }
+        } catch (IOException e) {
+            return Optional.of(new Gathered(
+                    List.of(),
+                    List.of("There is no room for pages that are made pictures of: " + Unreadable.why(e) + "."),
+                    List.of(),
+                    List.of()));
+        }
+    }
+
+    private Optional<Gathered> take(
+            Brought brought, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
+        List<Path> pictures = brought.pictures();
         AtomicInteger count = new AtomicInteger();
         List<Screen> screens = new ArrayList<>();
-        List<String> problems = new ArrayList<>();
+        List<String> problems = new ArrayList<>(brought.problems());
         int threads = Runtime.getRuntime().availableProcessors();
         try (ExecutorService workers = Executors.newFixedThreadPool(
                 threads,
@@ -245,7 +274,9 @@ public final class Gathering {
             Thread.currentThread().interrupt();
             return Optional.empty();
         }
-        return calledOff.getAsBoolean() ? Optional.empty() : Optional.of(new Gathered(screens, problems));
+        return calledOff.getAsBoolean()
+                ? Optional.empty()
+                : Optional.of(new Gathered(screens, problems, brought.links(), brought.told()));
     }
 
     private static String sentence(Throwable cause) {

@@ -1,6 +1,7 @@
 package pandel.files.handon;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.function.Supplier;
 import pandel.core.check.Checked;
@@ -18,6 +19,14 @@ public enum HandOn {
             "html",
             "For engineers: every screen with numbered hotspots, areas, links in sentences, motions and findings."),
     MARKDOWN("The same in Markdown", "md", "For a wiki, or beside the code; without pictures."),
+    PDF(
+            "Pages to click through",
+            "pdf",
+            "For whoever opens nothing but documents: each screen a page, its taps links."),
+    IMAGEMAP(
+            "Pictures to click through",
+            "html",
+            "For a page on which nothing may run: each screen a picture, its taps areas."),
     LINKS("Links as a table", "csv", "For a spreadsheet: a row for each way that a link can turn out."),
     SCREENS("Screens as a table", "csv", "For a spreadsheet: a row for each screen."),
     MAP("The map as a drawing", "svg", "For a slide or a wall: all screens by their steps from the entry."),
@@ -63,7 +72,7 @@ public enum HandOn {
      *
      * @throws java.io.InterruptedIOException when it was stopped
      */
-    public String of(Checked checked, PictureSource pictures, Course course) throws IOException {
+    public byte[] of(Checked checked, PictureSource pictures, Course course) throws IOException {
         return of(checked.prototype(), () -> checked, pictures, course);
     }
 
@@ -73,9 +82,18 @@ public enum HandOn {
      * @param checked asked only where what the checks say goes along
      * @throws java.io.InterruptedIOException when it was stopped
      */
-    public String of(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
+    public byte[] of(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
+            throws IOException {
+        return this == PDF
+                ? StillPdf.of(prototype, pictures, course)
+                : text(prototype, checked, pictures, course).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private String text(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
             throws IOException {
         return switch (this) {
+            case PDF -> throw new IllegalStateException("A PDF is no text");
+            case IMAGEMAP -> StillMaps.of(prototype, pictures, course);
             case HTML -> HtmlPlayer.of(prototype, pictures, course);
             case PAGES -> HandbookHtml.of(checked.get(), pictures);
             case MARKDOWN -> HandbookMarkdown.of(checked.get());

@@ -19,6 +19,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import org.jspecify.annotations.Nullable;
 import pandel.files.Unreadable;
 
 /**
@@ -72,13 +73,18 @@ final class Drawing {
         return start.stripLeading().replace("\uFEFF", "").startsWith("<") && start.contains("<svg");
     }
 
+    /** Read by the library, which reads nothing outside it; null when it cannot. */
+    static @Nullable SVGDocument loaded(byte[] bytes) {
+        LoaderContext context = LoaderContext.builder()
+                .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
+                .build();
+        return new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
+    }
+
     static Drawing of(byte[] bytes, String name) throws Unreadable {
         DrawingSource source = DrawingSource.of(bytes, name);
         try {
-            LoaderContext context = LoaderContext.builder()
-                    .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL)
-                    .build();
-            SVGDocument document = new SVGLoader().load(new ByteArrayInputStream(bytes), null, context);
+            SVGDocument document = loaded(bytes);
             if (document != null) {
                 return new Drawing(name, source, document);
             }
@@ -86,6 +92,20 @@ final class Drawing {
             throw new Unreadable("“" + name + "” is damaged: it is no sound SVG; export it again.", e);
         }
         throw new Unreadable("“" + name + "” is damaged: it is no sound SVG; export it again.");
+    }
+
+    /** px across. */
+    double wide() {
+        return wide;
+    }
+
+    /** px down. */
+    double high() {
+        return high;
+    }
+
+    DrawingSource source() {
+        return source;
     }
 
     /** Pixels across when drawn. */

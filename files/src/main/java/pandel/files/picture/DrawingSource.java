@@ -178,12 +178,21 @@ final class DrawingSource {
         }
     }
 
-    private static String kind(Element element) {
+    static String kind(Element element) {
         return element.getLocalName() == null ? element.getTagName() : element.getLocalName();
     }
 
+    Document document() {
+        return document;
+    }
+
     /** All elements, in document order, without recursion. */
-    private List<Element> elements() {
+    List<Element> elements() {
+        return elements(document);
+    }
+
+    /** The same of any document. */
+    static List<Element> elements(Document document) {
         List<Element> all = new ArrayList<>();
         Node node = document.getDocumentElement();
         while (node != null) {

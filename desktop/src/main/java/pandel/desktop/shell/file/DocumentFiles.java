@@ -1,6 +1,7 @@
 package pandel.desktop.shell.file;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -175,7 +176,8 @@ public final class DocumentFiles {
                         "report",
                         name + " checks",
                         as.ending(),
-                        (checked, document, course) -> as.of(checked, name + ".pandel", document.shelf()));
+                        (checked, document, course) -> as.of(checked, name + ".pandel", document.shelf())
+                                .getBytes(StandardCharsets.UTF_8));
     }
 
     /** Saves what others can open who do not have Pandel. */

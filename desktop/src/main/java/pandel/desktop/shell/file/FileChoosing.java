@@ -27,6 +27,13 @@ public interface FileChoosing {
      */
     Optional<Path> picture(String title);
 
+    /**
+     * A file of pages that lead to one another.
+     *
+     * @param title what it is for
+     */
+    Optional<Path> pages(String title);
+
     /** A file of remarks. */
     Optional<Path> remarks();
 
@@ -81,6 +88,16 @@ public interface FileChoosing {
                                 "*.WEBP",
                                 "*.GIF",
                                 "*.BMP"));
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public Optional<Path> pages(String title) {
+                FileChooser chooser = new FileChooser();
+                chooser.setTitle(title);
+                chooser.getExtensionFilters()
+                        .add(new FileChooser.ExtensionFilter(
+                                "Pages with links", "*.pdf", "*.html", "*.htm", "*.svg", "*.PDF", "*.HTML", "*.HTM"));
                 return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
             }
 

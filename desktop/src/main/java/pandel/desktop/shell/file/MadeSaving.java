@@ -2,7 +2,6 @@ package pandel.desktop.shell.file;
 
 import java.io.IOException;
 import java.io.InterruptedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
@@ -25,7 +24,7 @@ final class MadeSaving {
 
     /** Makes it, off the interface thread. */
     interface Maker {
-        String of(Checked checked, Document document, Course course) throws IOException;
+        byte[] of(Checked checked, Document document, Course course) throws IOException;
     }
 
     MadeSaving(Work work, Background background, FileChoosing choosing, Telling telling) {
@@ -52,8 +51,8 @@ final class MadeSaving {
             Going going = new Going(what, document);
             background.run(document, Optional.of("saving the " + what), "save the " + what, () -> {
                 try {
-                    String made = maker.of(checked.get(), document, going);
-                    Beside.write(file, made.getBytes(StandardCharsets.UTF_8));
+                    byte[] made = maker.of(checked.get(), document, going);
+                    Beside.write(file, made);
                 } catch (InterruptedIOException e) {
                     return () -> {
                         telling.done();

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import pandel.core.edit.Edit;
+import pandel.core.edit.linking.BroughtLink;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
@@ -49,6 +51,10 @@ public final class PictureImport {
 
     public void gatherFolder() {
         choosing.folder("Pictures from a folder").ifPresent(path -> gather(List.of(path)));
+    }
+
+    public void gatherPages() {
+        choosing.pages("Pages from a PDF, an image map or a drawing").ifPresent(path -> gather(List.of(path)));
     }
 
     /** Takes pictures in, with progress; can be stopped, and then nothing was taken. Folders inside are offered. */
@@ -151,8 +157,12 @@ public final class PictureImport {
 
     private void showProgress(int done, int all, AtomicBoolean stopped) {
         if (!stopped.get()) {
+            // Pages come to be known while they are taken.
+            int known = Math.max(all, done);
             telling.progress(
-                    "Taking in " + all + " pictures: " + done + " done", (double) done / all, () -> stopped.set(true));
+                    "Taking in " + known + " pictures: " + done + " done",
+                    (double) done / known,
+                    () -> stopped.set(true));
         }
     }
 
@@ -163,16 +173,36 @@ public final class PictureImport {
                 .map(s -> taken.contains(s.id()) ? s.withId(work.freshId(s.title())) : s)
                 .toList();
         if (!screens.isEmpty()) {
-            work.edit(ScreenEdits.add(screens));
+            Edit added = ScreenEdits.add(screens);
+            work.edit(
+                    gathered.links().isEmpty()
+                            ? added
+                            : Edit.all(
+                                    added.name() + " with their links",
+                                    List.of(
+                                            added,
+                                            BroughtLink.edit(
+                                                    gathered.links(),
+                                                    screens.stream()
+                                                            .map(Screen::id)
+                                                            .toList(),
+                                                    work.naming()))));
             work.selection().choose(screens.getFirst().id());
         }
         return screens;
     }
 
+    private static String links(int many) {
+        return many == 0 ? "" : many == 1 ? " One link came along." : " " + many + " links came along.";
+    }
+
     /** @return what was taken, in a sentence */
-    private String taken(Gathering.Gathered gathered, List<Screen> screens, List<String> leftOut) {
+    private String taken(Gathering.Gathered gathered, List<Screen> screens, List<String> notTaken) {
+        List<String> leftOut = new ArrayList<>(notTaken);
+        leftOut.addAll(gathered.told());
         int n = gathered.screens().size();
         String taken = (n == 1 ? "One picture was taken in." : n + " pictures were taken in.")
+                + links(gathered.links().size())
                 + SamePictures.told(work.prototype(), screens);
         if (gathered.problems().isEmpty() && leftOut.isEmpty()) {
             telling.say(taken);

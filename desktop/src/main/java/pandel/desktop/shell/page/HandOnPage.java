@@ -1,6 +1,7 @@
 package pandel.desktop.shell.page;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -74,7 +75,7 @@ final class HandOnPage extends PageBox {
             return;
         }
         Optional<Checked> checked = work.checked().filter(c -> c.prototype() == work.prototype());
-        if (kind.ending().equals("html")) {
+        if (kind.ending().equals("html") || kind == HandOn.PDF) {
             show(Optional.of(kind), pages(kind));
         } else if (checked.isEmpty()) {
             show(Optional.of(kind), "The checks are still at work; ask again in a moment.");
@@ -88,7 +89,8 @@ final class HandOnPage extends PageBox {
     }
 
     private static String first(HandOn kind, Checked checked, Document document) throws IOException {
-        return Arrays.stream(kind.of(checked, document.shelf(), content -> {}).split("\r?\n", LINES + 1))
+        return Arrays.stream(new String(kind.of(checked, document.shelf(), content -> {}), StandardCharsets.UTF_8)
+                        .split("\r?\n", LINES + 1))
                 .limit(LINES)
                 .map(line -> line.length() > COLUMNS ? line.substring(0, COLUMNS) + "…" : line)
                 .collect(Collectors.joining("\n"));
@@ -97,12 +99,17 @@ final class HandOnPage extends PageBox {
     private String pages(HandOn kind) {
         Prototype p = work.prototype();
         String screens = counted(p.screens().size(), "screen");
-        return kind == HandOn.HTML
-                ? "Begins as play does here, on " + counted(p.devices().size(), "device") + " to choose from; "
-                        + screens + ", with their pictures inside.\nTo begin elsewhere, put an address or a start "
-                        + "point's id behind # in the browser's line."
-                : screens + " in their sections, each with its mocks; then frames, facts, addresses and "
-                        + counted(p.journeys().size(), "journey") + ".\nIt prints to A4.";
+        return kind == HandOn.PDF || kind == HandOn.IMAGEMAP
+                ? screens
+                        + " in their plain look on the first device; taps on hotspots lead from one to another, by the "
+                        + "first way that a link can turn out.\nGestures, waits, values and frames do not go along."
+                : kind == HandOn.HTML
+                        ? "Begins as play does here, on " + counted(p.devices().size(), "device") + " to choose from; "
+                                + screens
+                                + ", with their pictures inside.\nTo begin elsewhere, put an address or a start "
+                                + "point's id behind # in the browser's line."
+                        : screens + " in their sections, each with its mocks; then frames, facts, addresses and "
+                                + counted(p.journeys().size(), "journey") + ".\nIt prints to A4.";
     }
 
     private static String counted(int many, String of) {

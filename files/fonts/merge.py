@@ -6,7 +6,7 @@ signs stand in the same font as the letters. Both are under the SIL Open Font Li
     apt install python3-fonttools
     npm pack @expo-google-fonts/noto-emoji@0.4.7 && tar xzf expo-google-fonts-noto-emoji-0.4.7.tgz
     unzip -j flatlaf-fonts-inter-4.1.jar '*Inter-Regular.otf' '*Inter-SemiBold.otf'
-    /usr/bin/python3 merge.py FOLDER_WITH_THESE ../src/main/resources/pandel/desktop/theme/fonts
+    /usr/bin/python3 merge.py FOLDER_WITH_THESE ../src/main/resources/pandel/files/type
 """
 
 import sys
