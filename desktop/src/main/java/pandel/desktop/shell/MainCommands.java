@@ -57,6 +57,8 @@ final class MainCommands {
                                 .when(() -> !window.work.prototype().screens().isEmpty()),
                         Command.of("phone", "On a phone…", window.pages::phone, "Shortcut+Shift+P")
                                 .when(() -> !window.work.prototype().screens().isEmpty()),
+                        Command.of("merge", "Merge with another's changes…", () -> window.keeping.merge(window))
+                                .when(() -> !window.work.prototype().screens().isEmpty()),
                         Command.of("remarks", "Remarks…", this::remarks, "Shortcut+Shift+R"),
                         Command.of("take-remarks", "Take remarks in…", this::takeRemarks),
                         Command.of("facts", "Facts…", window.pages::facts, "Shortcut+Shift+F"),

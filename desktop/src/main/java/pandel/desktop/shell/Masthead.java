@@ -166,6 +166,7 @@ final class Masthead extends GridPane {
                 "phone",
                 "remarks",
                 "versions",
+                "merge",
                 "-",
                 "facts",
                 "feel",

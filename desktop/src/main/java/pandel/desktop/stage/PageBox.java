@@ -77,6 +77,15 @@ public class PageBox extends VBox {
         foot.getChildren().add(foot.getChildren().size() - 2, press);
     }
 
+    /** The page is about one thing to do: to leave it is to leave that. */
+    protected final void offerInstead(Button main) {
+        done.setText("Leave it");
+        done.getStyleClass().remove("main");
+        done.getStyleClass().add("plain");
+        main.getStyleClass().add("main");
+        foot.getChildren().add(main);
+    }
+
     protected static Label label(String words, double wide, String... styles) {
         Label label = new Label(words);
         label.getStyleClass().addAll(styles);

@@ -104,10 +104,8 @@ final class Bringing {
                 || lower.startsWith("tel:");
     }
 
-    Brought brought() {
-        if (isStopped()) {
-            return new Brought(List.of(), List.of(), List.of(), List.of());
-        }
+    /** Looks up where all links lead, once all is there. */
+    void settle() {
         int nowhere = 0;
         for (Found each : found) {
             String href = each.href().strip();
@@ -125,6 +123,21 @@ final class Bringing {
             told.add((nowhere == 1 ? "One link leads" : nowhere + " links lead") + " to what did not come along, and "
                     + (nowhere == 1 ? "was" : "were") + " left out.");
         }
-        return new Brought(List.copyOf(pictures), links, problems, told);
+    }
+
+    List<Path> pictures() {
+        return List.copyOf(pictures);
+    }
+
+    List<BroughtLink> links() {
+        return links;
+    }
+
+    List<String> problems() {
+        return problems;
+    }
+
+    List<String> told() {
+        return told;
     }
 }

@@ -41,7 +41,10 @@ public record Brought(List<Path> pictures, List<BroughtLink> links, List<String>
                 bringing.problem(e.sentence());
             }
         }
-        return bringing.brought();
+        bringing.settle();
+        return stopped.getAsBoolean()
+                ? new Brought(List.of(), List.of(), List.of(), List.of())
+                : new Brought(bringing.pictures(), bringing.links(), bringing.problems(), bringing.told());
     }
 
     private static void bring(Path file, Bringing bringing) throws Unreadable, IOException {

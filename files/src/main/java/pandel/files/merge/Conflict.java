@@ -24,6 +24,23 @@ public record Conflict(
         where = List.copyOf(where);
     }
 
+    /** Whose stands unless somebody chooses. */
+    public Side stands() {
+        return field.isEmpty() && mine == null ? Side.THEIRS : Side.MINE;
+    }
+
+    /** What it is in, the outermost first, and which field of it. */
+    public String place() {
+        String inside = where.isEmpty() ? "the prototype" : String.join(", ", where);
+        return capital(inside) + (field.isEmpty() ? "" : ": " + field);
+    }
+
+    /** What a side made of it, in words or as the file writes it, shortened. */
+    public String words(Side side) {
+        JsonNode value = side == Side.MINE ? mine : theirs;
+        return field.isEmpty() ? value == null ? "removed" : "changed" : shown(value);
+    }
+
     /** One sentence. */
     public String sentence() {
         String place = String.join(", ", where);

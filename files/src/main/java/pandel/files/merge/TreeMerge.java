@@ -31,8 +31,23 @@ final class TreeMerge {
     /** Lists of ids to which each may add, and from which each may take. */
     private static final Set<String> OF_IDS = Set.of("screens", "tabSets", "hides", "hiddenOn", "pages", "quiet");
 
+    private final Map<Integer, Side> chosen;
     private final List<Conflict> conflicts = new ArrayList<>();
     private final List<String> where = new ArrayList<>();
+
+    /**
+     * @param chosen whose is taken of what both changed, by its place among the conflicts; else what stands by itself
+     */
+    TreeMerge(Map<Integer, Side> chosen) {
+        this.chosen = chosen;
+    }
+
+    private @Nullable JsonNode conflict(String field, @Nullable JsonNode mine, @Nullable JsonNode theirs) {
+        Conflict conflict = new Conflict(where, field, mine, theirs);
+        Side side = chosen.getOrDefault(conflicts.size(), conflict.stands());
+        conflicts.add(conflict);
+        return side == Side.MINE ? mine : theirs;
+    }
 
     List<Conflict> conflicts() {
         return conflicts;
@@ -57,8 +72,11 @@ final class TreeMerge {
                         || Things.key(m).isPresent() && Things.key(m).equals(Things.key(t)))) {
             return fields(base instanceof ObjectNode b ? b : NODES.objectNode(), m, t);
         }
-        if (mine instanceof ArrayNode m && theirs instanceof ArrayNode t) {
-            ArrayNode b = base instanceof ArrayNode a ? a : NODES.arrayNode();
+        if (isListOrNothing(mine) && isListOrNothing(theirs) && (mine != null || theirs != null)) {
+            // A list that is empty is not written: one may have taken all away, and the other added to it.
+            ArrayNode b = list(base);
+            ArrayNode m = list(mine);
+            ArrayNode t = list(theirs);
             if (OF_IDS.contains(field) && isWords(b) && isWords(m) && isWords(t)) {
                 return ids(b, m, t);
             }
@@ -66,8 +84,7 @@ final class TreeMerge {
                 return list(field, b, m, t);
             }
         }
-        conflicts.add(new Conflict(where, field, mine, theirs));
-        return mine;
+        return conflict(field, mine, theirs);
     }
 
     private ObjectNode fields(ObjectNode base, ObjectNode mine, ObjectNode theirs) {
@@ -82,6 +99,14 @@ final class TreeMerge {
             }
         }
         return made;
+    }
+
+    private static boolean isListOrNothing(@Nullable JsonNode node) {
+        return node == null || node.isArray();
+    }
+
+    private static ArrayNode list(@Nullable JsonNode node) {
+        return node instanceof ArrayNode array ? array : NODES.arrayNode();
     }
 
     private static boolean isKeyed(ArrayNode list) {
@@ -133,8 +158,10 @@ final class TreeMerge {
             } else if (was == null) {
                 made.add(one != null ? one : other);
             } else if (one != null && !one.equals(was) || other != null && !other.equals(was)) {
-                conflicts.add(new Conflict(where, "", one, other));
-                made.add(one != null ? one : other);
+                JsonNode stays = conflict("", one, other);
+                if (stays != null) {
+                    made.add(stays);
+                }
             }
             where.removeLast();
         }

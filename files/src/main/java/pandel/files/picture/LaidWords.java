@@ -79,7 +79,9 @@ public final class LaidWords {
         text.addAttribute(TextAttribute.FONT, font);
         // Signs that the typeface has not are drawn in whatever the machine has.
         Font other = new Font(Font.SANS_SERIF, Font.PLAIN, 1).deriveFont((float) size);
-        for (int i = 0; i < words.strip().length(); i += Character.charCount(words.strip().codePointAt(i))) {
+        for (int i = 0;
+                i < words.strip().length();
+                i += Character.charCount(words.strip().codePointAt(i))) {
             int sign = words.strip().codePointAt(i);
             if (!font.canDisplay(sign)) {
                 text.addAttribute(TextAttribute.FONT, other, i, i + Character.charCount(sign));

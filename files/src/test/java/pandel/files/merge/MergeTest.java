@@ -6,6 +6,7 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -13,8 +14,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import pandel.core.edit.Edit;
+import pandel.core.edit.Naming;
 import pandel.core.edit.screen.HotspotEdits;
 import pandel.core.edit.screen.ScreenEdits;
+import pandel.core.edit.whole.VersionEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
@@ -158,5 +161,55 @@ class MergeTest {
                     });
         }
         return made;
+    }
+
+    @Test
+    void whoseIsTakenOfWhatBothChangedCanBeChosen() throws Exception {
+        Prototype base = sample();
+        Prototype mine = with(
+                base,
+                ScreenEdits.rename(screen(base, "Tool"), "Mine"),
+                ScreenEdits.remove(List.of(screen(base, "Receipt"))));
+        Prototype theirs = with(
+                base,
+                ScreenEdits.rename(screen(base, "Tool"), "Theirs"),
+                ScreenEdits.rename(screen(base, "Receipt"), "Bill"));
+        Merge merge = Merge.of(base, mine, theirs);
+        assertThat(merge.conflicts()).extracting(Conflict::stands).containsExactly(Side.MINE, Side.THEIRS);
+        assertThat(merge.conflicts()).extracting(c -> c.words(Side.MINE)).containsExactly("“Mine”", "removed");
+        assertThat(merge.conflicts()).extracting(c -> c.words(Side.THEIRS)).containsExactly("“Theirs”", "changed");
+        assertThat(merge.prototype().screens())
+                .extracting(Screen::title)
+                .contains("Mine", "Bill")
+                .doesNotContain("Theirs");
+        Merge other = Merge.of(base, mine, theirs, Map.of(0, Side.THEIRS, 1, Side.MINE));
+        assertThat(other.prototype().screens())
+                .extracting(Screen::title)
+                .contains("Theirs")
+                .doesNotContain("Mine", "Bill", "Receipt");
+        assertThat(other.conflicts()).hasSameSizeAs(merge.conflicts());
+    }
+
+    @Test
+    void whatBothBeganFromIsTheVersionKeptLastInBoth() throws Exception {
+        Prototype base = sample().withVersions(List.of());
+        Naming naming = new Naming(n -> 1);
+        Prototype kept = VersionEdits.keep("Sent", "2026-05-01", naming).applyTo(base);
+        Prototype mine = VersionEdits.keep("Mine alone", "2026-05-03", naming)
+                .applyTo(ScreenEdits.renamePrototype("Mine").applyTo(kept));
+        Prototype theirs = ScreenEdits.renamePrototype("Theirs").applyTo(kept);
+        assertThat(Merge.begun(mine, theirs).orElseThrow().title()).isEqualTo("Sent");
+        assertThat(Merge.begun(mine, base)).isEmpty();
+    }
+
+    @Test
+    void whatOneAddsToAListThatTheOtherEmptiedIsThere() throws Exception {
+        Prototype base = Prototype.empty("Small").withScreens(List.of(Screen.page("one-abc", "One")));
+        Prototype mine = base.withScreens(List.of());
+        Prototype theirs =
+                ScreenEdits.add(List.of(Screen.page("two-abc", "Two"))).applyTo(base);
+        Merge merge = Merge.of(base, mine, theirs);
+        assertThat(merge.conflicts()).isEmpty();
+        assertThat(merge.prototype().screens()).extracting(Screen::title).containsExactly("Two");
     }
 }

@@ -12,6 +12,7 @@ import org.slf4j.LoggerFactory;
 import pandel.core.edit.History;
 import pandel.core.model.Prototype;
 import pandel.desktop.shell.notice.Telling;
+import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.Question;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
@@ -201,6 +202,11 @@ public final class DocumentFiles {
      */
     public void takeRemarks(Runnable then) {
         new RemarkFiles(work, background, tools.choosing(), telling).take(then);
+    }
+
+    /** Brings another's changes in. */
+    public void merge(PageHost around) {
+        new Merging(work, background, tools.choosing(), telling, around).begin();
     }
 
     private MadeSaving made() {

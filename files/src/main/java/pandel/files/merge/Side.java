@@ -1,0 +1,7 @@
+package pandel.files.merge;
+
+/** One of two people's changes. */
+public enum Side {
+    MINE,
+    THEIRS
+}
