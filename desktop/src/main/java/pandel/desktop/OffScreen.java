@@ -56,8 +56,8 @@ final class OffScreen {
                         Thumbnails.ofUser(),
                         new PreferencesFile(Files.createTempDirectory("pandel").resolve("preferences.json")),
                         OpenMark.ofUser());
-                PandelApp.Opened o =
-                        PandelApp.show(stage, FileChoosing.system(() -> stage), clock, Optional.empty(), places);
+                PandelApp.Opened o = PandelApp.show(
+                        stage, FileChoosing.system(() -> stage, address -> {}), clock, Optional.empty(), places);
                 stage.setX(0);
                 stage.setY(0);
                 stage.setWidth(width);

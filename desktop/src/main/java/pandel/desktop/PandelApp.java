@@ -47,7 +47,13 @@ public final class PandelApp extends Application {
         Places places = Places.ofUser();
         Preferred preferred = new Preferred(places.preferences());
         StagePlace.restore(stage, preferred.now().window());
-        Opened opened = show(stage, FileChoosing.system(() -> stage), PlayClock.real(), sample, places, preferred);
+        Opened opened = show(
+                stage,
+                FileChoosing.system(() -> stage, getHostServices()::showDocument),
+                PlayClock.real(),
+                sample,
+                places,
+                preferred);
         StagePlace.keep(stage, preferred);
         MainWindow window = opened.window();
         // What nobody foresaw is told, wherever it happens; what is open stays open.

@@ -25,9 +25,6 @@ class HandOnTest extends WindowTest {
     void eachKindSaysWhatItIsForAndHowItBegins() {
         assertRead("Hand on", "A page that plays", "Pages to build from", "Links as a table");
         shot("hand-on");
-        clickOn("#see-html");
-        settle();
-        assertRead("screens, with their pictures inside.");
         clickOn("#see-screens");
         settle();
         assertRead("id,title,form,status,section");
@@ -48,5 +45,26 @@ class HandOnTest extends WindowTest {
         settle();
         assertThat(Files.readString(saved)).startsWith("<!doctype html>").contains("Content-Security-Policy");
         assertRead("The file is in “played.html”.");
+    }
+
+    @Test
+    void whatIsLookedAtIsShownBeforeItIsSaved() throws Exception {
+        press("#see-imagemap");
+        until(() -> !files.lookedAt().isEmpty());
+        Path shown = files.lookedAt().getFirst();
+        assertThat(Files.readString(shown)).startsWith("<!doctype html>").contains("usemap");
+        assertThat(shown.getFileName()).hasToString("Hollow Lane.html");
+        assertThat(lookup("#begins").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void whatWasHandedOnLastStandsFirstNextTime() {
+        chosenFiles.add(folder.resolve("links"));
+        press("#save-links");
+        until(() -> Files.exists(folder.resolve("links.csv")));
+        press("#page-done");
+        keys(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.H);
+        assertThat(lookup("#save-links").query().localToScreen(0, 0).getY())
+                .isLessThan(lookup("#save-html").query().localToScreen(0, 0).getY());
     }
 }

@@ -51,6 +51,8 @@ abstract class WindowTest extends FxRobot {
 
     /** Answers for the file choosers, in the order they will be asked. */
     final Deque<Path> chosenFiles = new ArrayDeque<>();
+
+    final NextFile files = new NextFile(chosenFiles);
     /** Time in play passes when the test says so. */
     final HandClock clock = new HandClock();
     /** What waits a moment waits until the test lets time pass. */
@@ -64,9 +66,9 @@ abstract class WindowTest extends FxRobot {
 
     Stage stage;
 
-    // The off-screen platform keeps a buffer of 1000 lines and fails to draw the first frame of a menu that reaches
-    // below it,
-    // before the menu is moved up. Everything else that fails unseen still fails the test.
+    // The off-screen platform has 1000 lines and fails to draw the first frame of a menu that reaches below them,
+    // before
+    // that is moved up. Everything else that fails unseen still fails the test.
     static {
         WaitForAsyncUtils.clearExceptions();
         Thread.UncaughtExceptionHandler told = Thread.getDefaultUncaughtExceptionHandler();
@@ -84,12 +86,11 @@ abstract class WindowTest extends FxRobot {
         stage = FxToolkit.registerPrimaryStage();
         FxToolkit.setupFixture(() -> {
             try {
-                opened = PandelApp.show(stage, new NextFile(chosenFiles), clock, Optional.of(offered()), places());
+                opened = PandelApp.show(stage, files, clock, Optional.of(offered()), places());
                 Pace.set(stage.getScene(), pace);
                 stage.setX(0);
                 stage.setY(0);
-                // Pictures may be wanted by night, and in the smallest window: -Dshots=true -Dshots.night=true
-                // -Dshots.small=true.
+                // Pictures may be wanted by night, and small: -Dshots=true -Dshots.night=true -Dshots.small=true.
                 stage.setWidth(Boolean.getBoolean("shots.small") ? 1024 : 1280);
                 stage.setHeight(Boolean.getBoolean("shots.small") ? 680 : 800);
                 if (Boolean.getBoolean("shots.night")) {

@@ -112,9 +112,11 @@ class SavingTest {
                         "",
                         false,
                         "",
+                        "",
                         100));
-        file.write(mine.withText(150).named("Mira"));
+        file.write(mine.withText(150).named("Mira").handedOn("pdf"));
         assertThat(file.read().text()).isEqualTo(150);
+        assertThat(file.read().handed()).isEqualTo("pdf");
         assertThat(file.read().name()).as("by which remarks are signed").isEqualTo("Mira");
         Files.writeString(file.path(), "{\"text\": 900}");
         assertThat(file.read().text()).as("a size that cannot be chosen").isEqualTo(100);

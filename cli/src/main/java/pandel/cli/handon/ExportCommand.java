@@ -33,7 +33,7 @@ public final class ExportCommand implements Callable<Integer> {
             required = true,
             description =
                     "html: one page that plays it in any browser; pdf, imagemap: pictures to click through; pages or markdown: what engineers build from;"
-                            + " links, screens, words: tables (CSV); map: a drawing (SVG); dot: a graph; json.")
+                            + " links, screens, words: tables (CSV); map: a drawing (SVG), picture: the same (PNG); dot: a graph; json.")
     HandOn to;
 
     @Option(

@@ -141,7 +141,7 @@ public final class MainWindow implements StageWindow {
         this.check = new CheckView(work, this, background);
         this.play = new PlayView(work, this, clock);
         this.pages = new WindowPages(
-                work, said, questions, this::go, play::playFrom, play::standAt, background, keeping::handOn);
+                work, said, questions, this::go, play::playFrom, play::standAt, background, keeping.handing());
         stages.put(WorkStage.MOCKS, new MocksView(work, this));
         stages.put(WorkStage.LINKS, new LinksView(work, this));
         stages.put(WorkStage.MAP, new MapView(work, this));

@@ -1,6 +1,8 @@
 package pandel.desktop.shell;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.Queue;
 import pandel.desktop.shell.file.FileChoosing;
@@ -9,6 +11,7 @@ import pandel.desktop.shell.file.FileChoosing;
 public class NextFile implements FileChoosing {
 
     private final Queue<Path> files;
+    private final List<Path> lookedAt = new ArrayList<>();
 
     public NextFile(Queue<Path> files) {
         this.files = files;
@@ -16,6 +19,16 @@ public class NextFile implements FileChoosing {
 
     private Optional<Path> next() {
         return Optional.ofNullable(files.poll());
+    }
+
+    /** What was shown as the system does. */
+    public List<Path> lookedAt() {
+        return lookedAt;
+    }
+
+    @Override
+    public void look(Path file) {
+        lookedAt.add(file);
     }
 
     @Override

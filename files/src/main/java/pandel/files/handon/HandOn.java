@@ -2,11 +2,15 @@ package pandel.files.handon;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import pandel.core.check.Checked;
 import pandel.core.model.Prototype;
+import pandel.files.Unreadable;
 import pandel.files.json.PrototypeWriter;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Typeface;
 import pandel.files.store.PictureSource;
 import pandel.files.words.Wordings;
 import pandel.files.words.WordsTable;
@@ -30,6 +34,7 @@ public enum HandOn {
     LINKS("Links as a table", "csv", "For a spreadsheet: a row for each way that a link can turn out."),
     SCREENS("Screens as a table", "csv", "For a spreadsheet: a row for each screen."),
     MAP("The map as a drawing", "svg", "For a slide or a wall: all screens by their steps from the entry."),
+    PICTURE("The map as a picture", "png", "For where a drawing is not taken; the same map."),
     WORDS(
             "Words to review",
             "csv",
@@ -72,7 +77,7 @@ public enum HandOn {
      *
      * @throws java.io.InterruptedIOException when it was stopped
      */
-    public byte[] of(Checked checked, PictureSource pictures, Course course) throws IOException {
+    public byte[] of(Checked checked, PictureSource pictures, Course course) throws Unreadable, IOException {
         return of(checked.prototype(), () -> checked, pictures, course);
     }
 
@@ -83,16 +88,32 @@ public enum HandOn {
      * @throws java.io.InterruptedIOException when it was stopped
      */
     public byte[] of(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
-            throws IOException {
-        return this == PDF
-                ? StillPdf.of(prototype, pictures, course)
-                : text(prototype, checked, pictures, course).getBytes(StandardCharsets.UTF_8);
+            throws Unreadable, IOException {
+        return switch (this) {
+            case PDF -> StillPdf.of(prototype, pictures, course);
+            case PICTURE -> picture(MapSvg.of(checked.get()));
+            default -> text(prototype, checked, pictures, course).getBytes(StandardCharsets.UTF_8);
+        };
+    }
+
+    /** Whether it is looked at rather than read: a browser or what the system has for it shows it. */
+    public boolean isLookedAt() {
+        return List.of("html", "pdf", "svg", "png").contains(ending);
+    }
+
+    private static byte[] picture(String svg) throws Unreadable, IOException {
+        Typeface.offer();
+        try {
+            return Pictures.png(Pictures.decode(svg.getBytes(StandardCharsets.UTF_8), "the map"));
+        } catch (Unreadable e) {
+            throw new Unreadable("The map is too large for a picture; make it a drawing (SVG) instead.", e);
+        }
     }
 
     private String text(Prototype prototype, Supplier<Checked> checked, PictureSource pictures, Course course)
-            throws IOException {
+            throws Unreadable, IOException {
         return switch (this) {
-            case PDF -> throw new IllegalStateException("A PDF is no text");
+            case PDF, PICTURE -> throw new IllegalStateException(this + " is no text");
             case IMAGEMAP -> StillMaps.of(prototype, pictures, course);
             case HTML -> HtmlPlayer.of(prototype, pictures, course);
             case PAGES -> HandbookHtml.of(checked.get(), pictures);

@@ -86,7 +86,7 @@ final class MapSvg {
         out.writeStartElement("svg");
         out.writeDefaultNamespace("http://www.w3.org/2000/svg");
         attributes(Map.of("width", px(width), "height", px(height), "viewBox", "0 0 " + px(width) + " " + px(height)));
-        out.writeAttribute("font-family", "system-ui, sans-serif");
+        out.writeAttribute("font-family", "Pandel, system-ui, sans-serif");
         out.writeAttribute("font-size", "13");
         out.writeStartElement("title");
         out.writeCharacters(Told.line(checked.prototype().title()));

@@ -2,6 +2,7 @@ package pandel.files.picture;
 
 import java.awt.Font;
 import java.awt.FontFormatException;
+import java.awt.GraphicsEnvironment;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Objects;
@@ -21,6 +22,11 @@ public final class Typeface {
     /** The regular weight for Java 2D, of size 1. */
     static Font plain() {
         return Kept.PLAIN;
+    }
+
+    /** Lets drawings that name it be drawn with it. */
+    public static void offer() {
+        GraphicsEnvironment.getLocalGraphicsEnvironment().registerFont(plain());
     }
 
     /** Read when it is first needed. */

@@ -20,6 +20,7 @@ import java.util.stream.Stream;
  * @param cards how large cards were shown last, in a word of the window's; empty: as usual
  * @param led whether the person was led through a first link, or wanted none of it
  * @param name by which remarks are signed; may be empty
+ * @param handed the word of what was handed on last; empty: nothing yet
  * @param text how large words are, in 100 of their usual size; one of {@link #TEXTS}
  */
 @RecordBuilder
@@ -32,6 +33,7 @@ public record Preferences(
         String cards,
         boolean led,
         String name,
+        String handed,
         int text) {
 
     public static final int SLOWEST = 60;
@@ -56,7 +58,16 @@ public record Preferences(
 
     /** What holds until somebody says otherwise; people read about 200 words a minute. */
     public static final Preferences USUAL = new Preferences(
-            LookWish.SYSTEM, 200, OptionalDouble.empty(), List.of(), Optional.empty(), "", false, "", TEXTS.getFirst());
+            LookWish.SYSTEM,
+            200,
+            OptionalDouble.empty(),
+            List.of(),
+            Optional.empty(),
+            "",
+            false,
+            "",
+            "",
+            TEXTS.getFirst());
 
     public Preferences {
         wordsAMinute = Math.clamp(wordsAMinute, SLOWEST, FASTEST);
@@ -117,6 +128,11 @@ public record Preferences(
     /** The same with remarks signed so. */
     public Preferences named(String by) {
         return PreferencesBuilder.builder(this).name(by).build();
+    }
+
+    /** The same with that handed on last. */
+    public Preferences handedOn(String word) {
+        return PreferencesBuilder.builder(this).handed(word).build();
     }
 
     /** The same with words that large, in 100 of their usual size. */

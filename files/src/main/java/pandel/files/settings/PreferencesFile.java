@@ -53,6 +53,7 @@ public record PreferencesFile(Path path) {
                     node.path("cards").asText(""),
                     node.path("led").asBoolean(),
                     node.path("name").asText(""),
+                    node.path("handed").asText(""),
                     node.path("text").asInt());
         } catch (IOException | InvalidPathException e) {
             return Preferences.USUAL;
@@ -95,6 +96,9 @@ public record PreferencesFile(Path path) {
         }
         if (!preferences.name().isEmpty()) {
             node.put("name", preferences.name());
+        }
+        if (!preferences.handed().isEmpty()) {
+            node.put("handed", preferences.handed());
         }
         if (preferences.text() != Preferences.USUAL.text()) {
             node.put("text", preferences.text());

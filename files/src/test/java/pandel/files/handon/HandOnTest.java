@@ -2,6 +2,7 @@ package pandel.files.handon;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import com.fasterxml.jackson.databind.MappingIterator;
 import com.fasterxml.jackson.dataformat.csv.CsvMapper;
@@ -12,6 +13,7 @@ import java.io.InterruptedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -23,6 +25,7 @@ import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
+import org.jsoup.parser.Parser;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import pandel.core.check.Check;
@@ -33,6 +36,8 @@ import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
 import pandel.files.json.PrototypeReader;
+import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
 import pandel.files.store.PrototypeFile;
 
 /** What a prototype is made into holds all of it, and leads where it says. */
@@ -47,7 +52,7 @@ class HandOnTest {
         checked = Check.of(opened.prototype());
     }
 
-    private static String made(HandOn kind) throws IOException {
+    private static String made(HandOn kind) throws Exception {
         return new String(
                 kind.of(checked, opened.pictures(), content -> {
                     throw new AssertionError(content + " is missing");
@@ -231,5 +236,18 @@ class HandOnTest {
         List<String> missing = new ArrayList<>();
         HandOn.HTML.of(checked, content -> Optional.empty(), missing::add);
         assertThat(missing).isNotEmpty().doesNotHaveDuplicates();
+    }
+
+    @Test
+    void theMapAsAPictureIsTheDrawing() throws Exception {
+        byte[] png = HandOn.PICTURE.of(checked, opened.pictures(), content -> {});
+        Raster picture = Pictures.decode(png, "map.png");
+        Document drawing = Jsoup.parse(made(HandOn.MAP), Parser.xmlParser());
+        assertThat((double) picture.width() / picture.height())
+                .isCloseTo(
+                        Double.parseDouble(drawing.expectFirst("svg").attr("width"))
+                                / Double.parseDouble(drawing.expectFirst("svg").attr("height")),
+                        within(0.01));
+        assertThat(Arrays.stream(picture.argb()).distinct().count()).isGreaterThan(10);
     }
 }

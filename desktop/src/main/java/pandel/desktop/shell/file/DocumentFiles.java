@@ -12,6 +12,7 @@ import org.slf4j.LoggerFactory;
 import pandel.core.edit.History;
 import pandel.core.model.Prototype;
 import pandel.desktop.shell.notice.Telling;
+import pandel.desktop.shell.page.Handing;
 import pandel.desktop.stage.PageHost;
 import pandel.desktop.stage.Question;
 import pandel.desktop.work.Background;
@@ -19,7 +20,6 @@ import pandel.desktop.work.Document;
 import pandel.desktop.work.Preferred;
 import pandel.desktop.work.Work;
 import pandel.files.Unreadable;
-import pandel.files.handon.HandOn;
 import pandel.files.picture.Thumbnails;
 import pandel.files.report.Report;
 import pandel.files.store.ChangedOutside;
@@ -181,13 +181,9 @@ public final class DocumentFiles {
                                 .getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Saves what others can open who do not have Pandel. */
-    public void handOn(HandOn as) {
-        made().save(
-                        "file",
-                        nameOffered() + (as == HandOn.HTML ? "" : " " + as.word()),
-                        as.ending(),
-                        (checked, document, course) -> as.of(checked, document.shelf(), course));
+    /** What others can open who do not have Pandel. */
+    public Handing handing() {
+        return new HandingOn(preferred, made(), this::nameOffered);
     }
 
     /** Saves the remarks as a file of their own. */

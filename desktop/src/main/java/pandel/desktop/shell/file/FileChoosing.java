@@ -2,6 +2,7 @@ package pandel.desktop.shell.file;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
@@ -51,8 +52,15 @@ public interface FileChoosing {
      */
     Optional<Path> report(String name);
 
-    /** The system's own way. */
-    static FileChoosing system(Supplier<Window> window) {
+    /** Shows a file as the system shows files of its kind. */
+    void look(Path file);
+
+    /**
+     * The system's own way.
+     *
+     * @param shows shows what an address leads to, as the system does
+     */
+    static FileChoosing system(Supplier<Window> window, Consumer<String> shows) {
         return new FileChoosing() {
             @Override
             public Optional<Path> file() {
@@ -122,6 +130,11 @@ public interface FileChoosing {
                 chooser.setTitle("Save the report");
                 chooser.setInitialFileName(name);
                 return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
+            }
+
+            @Override
+            public void look(Path file) {
+                shows.accept(file.toUri().toString());
             }
 
             private FileChooser chooser(String title) {

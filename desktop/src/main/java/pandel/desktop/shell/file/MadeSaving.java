@@ -2,15 +2,20 @@ package pandel.desktop.shell.file;
 
 import java.io.IOException;
 import java.io.InterruptedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
 import pandel.core.check.Checked;
 import pandel.desktop.shell.notice.Telling;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
+import pandel.files.Unreadable;
 import pandel.files.handon.Course;
 import pandel.files.store.Beside;
 
@@ -24,7 +29,7 @@ final class MadeSaving {
 
     /** Makes it, off the interface thread. */
     interface Maker {
-        byte[] of(Checked checked, Document document, Course course) throws IOException;
+        byte[] of(Checked checked, Document document, Course course) throws Unreadable, IOException;
     }
 
     MadeSaving(Work work, Background background, FileChoosing choosing, Telling telling) {
@@ -39,31 +44,72 @@ final class MadeSaving {
      * @param name of the file that is offered, without its ending
      */
     void save(String what, String name, String ending, Maker maker) {
-        Optional<Checked> checked = work.checked().filter(c -> c.prototype() == work.prototype());
+        Optional<Checked> checked = checked(what);
         if (checked.isEmpty()) {
-            telling.say("The checks are still at work; the " + what + " can be saved as soon as they are through.");
             return;
         }
         choosing.report(name + "." + ending).ifPresent(chosen -> {
             boolean named = String.valueOf(chosen.getFileName()).contains(".");
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
-            Document document = work.document();
-            Going going = new Going(what, document);
-            background.run(document, Optional.of("saving the " + what), "save the " + what, () -> {
-                try {
-                    byte[] made = maker.of(checked.get(), document, going);
-                    Beside.write(file, made);
-                } catch (InterruptedIOException e) {
-                    return () -> {
-                        telling.done();
-                        telling.say("Stopped; nothing was written.");
-                    };
-                }
+            make(what, checked.get(), maker, () -> file, missing -> telling.say(told(what, file, missing)));
+        });
+    }
+
+    /** Makes it where it goes when the program ends, and shows it as the system does. */
+    void look(String what, String name, String ending, Maker maker) {
+        Optional<Checked> checked = checked(what);
+        if (checked.isPresent()) {
+            Place place = () -> {
+                Path folder = Files.createTempDirectory("pandel-look");
+                Path file = folder.resolve(name + "." + ending);
+                folder.toFile().deleteOnExit();
+                file.toFile().deleteOnExit();
+                return file;
+            };
+            AtomicReference<Path> made = new AtomicReference<>();
+            make(
+                    what,
+                    checked.get(),
+                    maker,
+                    () -> {
+                        Path file = place.of();
+                        made.set(file);
+                        return file;
+                    },
+                    missing -> choosing.look(Objects.requireNonNull(made.get())));
+        }
+    }
+
+    /** Where it goes; asked off the interface thread. */
+    private interface Place {
+        Path of() throws IOException;
+    }
+
+    private Optional<Checked> checked(String what) {
+        Optional<Checked> checked = work.checked().filter(c -> c.prototype() == work.prototype());
+        if (checked.isEmpty()) {
+            telling.say("The checks are still at work; the " + what + " can be made as soon as they are through.");
+        }
+        return checked;
+    }
+
+    private void make(String what, Checked checked, Maker maker, Place place, Consumer<Set<String>> then) {
+        Document document = work.document();
+        Going going = new Going(what, document);
+        background.run(document, Optional.of("making the " + what), "make the " + what, () -> {
+            try {
+                byte[] made = maker.of(checked, document, going);
+                Beside.write(place.of(), made);
+            } catch (InterruptedIOException e) {
                 return () -> {
                     telling.done();
-                    telling.say(told(what, file, going.missing));
+                    telling.say("Stopped; nothing was written.");
                 };
-            });
+            }
+            return () -> {
+                telling.done();
+                then.accept(going.missing);
+            };
         });
     }
 

@@ -3,13 +3,14 @@ package pandel.desktop.shell.page;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import pandel.core.check.Checked;
-import pandel.core.model.Prototype;
 import pandel.desktop.stage.PageBox;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.theme.TextSize;
@@ -17,6 +18,7 @@ import pandel.desktop.theme.WrappedLabel;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Document;
 import pandel.desktop.work.Work;
+import pandel.files.Unreadable;
 import pandel.files.handon.HandOn;
 
 /** What others can open who do not have Pandel: what each kind is for, how it begins, and saving it. */
@@ -27,11 +29,12 @@ final class HandOnPage extends PageBox {
 
     private final Work work;
     private final Background background;
-    private final Consumer<HandOn> save;
+    private final Handing handing;
+    private final String last;
     private Optional<HandOn> seen = Optional.empty();
     private String begins = "";
 
-    HandOnPage(Work work, Background background, Consumer<HandOn> save, Runnable leave) {
+    HandOnPage(Work work, Background background, Handing handing, Runnable leave) {
         super(
                 "Hand on",
                 "A prototype is worth what others can do with it. Each of these is one file that opens without "
@@ -39,14 +42,19 @@ final class HandOnPage extends PageBox {
                 leave);
         this.work = work;
         this.background = background;
-        this.save = save;
+        this.handing = handing;
+        this.last = handing.last();
         getStyleClass().add("hand-on");
         fill();
     }
 
     private void fill() {
         clear();
-        for (HandOn kind : HandOn.values()) {
+        // What was handed on last stands first.
+        List<HandOn> kinds = Stream.of(HandOn.values())
+                .sorted(Comparator.comparing(k -> !k.word().equals(last)))
+                .toList();
+        for (HandOn kind : kinds) {
             Label purpose = new WrappedLabel(kind.purpose());
             purpose.getStyleClass().add("quiet");
             purpose.setMinWidth(TextSize.px(330));
@@ -55,8 +63,10 @@ final class HandOnPage extends PageBox {
                     label(kind.title(), 160, "strong"),
                     purpose,
                     spring(),
-                    Buttons.smallWord("See how it begins", "see-" + kind.word(), () -> see(kind)),
-                    Buttons.plain("Save…", "save-" + kind.word(), () -> save.accept(kind)));
+                    kind.isLookedAt()
+                            ? Buttons.smallWord("Look at it", "see-" + kind.word(), () -> handing.look(kind))
+                            : Buttons.smallWord("See how it begins", "see-" + kind.word(), () -> see(kind)),
+                    Buttons.plain("Save…", "save-" + kind.word(), () -> handing.save(kind)));
             if (seen.filter(s -> s == kind).isPresent()) {
                 Label text = new Label(begins);
                 text.setId("begins");
@@ -68,16 +78,14 @@ final class HandOnPage extends PageBox {
         }
     }
 
-    /** A page is told in words, everything else by its first lines. */
+    /** Told by its first lines. */
     private void see(HandOn kind) {
         if (seen.filter(s -> s == kind).isPresent()) {
             show(Optional.empty(), "");
             return;
         }
         Optional<Checked> checked = work.checked().filter(c -> c.prototype() == work.prototype());
-        if (kind.ending().equals("html") || kind == HandOn.PDF) {
-            show(Optional.of(kind), pages(kind));
-        } else if (checked.isEmpty()) {
+        if (checked.isEmpty()) {
             show(Optional.of(kind), "The checks are still at work; ask again in a moment.");
         } else {
             Document document = work.document();
@@ -88,32 +96,12 @@ final class HandOnPage extends PageBox {
         }
     }
 
-    private static String first(HandOn kind, Checked checked, Document document) throws IOException {
+    private static String first(HandOn kind, Checked checked, Document document) throws Unreadable, IOException {
         return Arrays.stream(new String(kind.of(checked, document.shelf(), content -> {}), StandardCharsets.UTF_8)
                         .split("\r?\n", LINES + 1))
                 .limit(LINES)
                 .map(line -> line.length() > COLUMNS ? line.substring(0, COLUMNS) + "…" : line)
                 .collect(Collectors.joining("\n"));
-    }
-
-    private String pages(HandOn kind) {
-        Prototype p = work.prototype();
-        String screens = counted(p.screens().size(), "screen");
-        return kind == HandOn.PDF || kind == HandOn.IMAGEMAP
-                ? screens
-                        + " in their plain look on the first device; taps on hotspots lead from one to another, by the "
-                        + "first way that a link can turn out.\nGestures, waits, values and frames do not go along."
-                : kind == HandOn.HTML
-                        ? "Begins as play does here, on " + counted(p.devices().size(), "device") + " to choose from; "
-                                + screens
-                                + ", with their pictures inside.\nTo begin elsewhere, put an address or a start "
-                                + "point's id behind # in the browser's line."
-                        : screens + " in their sections, each with its mocks; then frames, facts, addresses and "
-                                + counted(p.journeys().size(), "journey") + ".\nIt prints to A4.";
-    }
-
-    private static String counted(int many, String of) {
-        return many + " " + of + (many == 1 ? "" : "s");
     }
 
     private void show(Optional<HandOn> kind, String text) {

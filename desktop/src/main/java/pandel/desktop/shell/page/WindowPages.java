@@ -28,7 +28,6 @@ import pandel.desktop.stage.WorkStage;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Background;
 import pandel.desktop.work.Work;
-import pandel.files.handon.HandOn;
 
 /** The pages that show what a prototype has as a whole: facts, entries and start points, devices, versions. */
 public final class WindowPages {
@@ -39,13 +38,13 @@ public final class WindowPages {
     private final Consumer<WorkStage> go;
     private final Consumer<Start> play;
     private final Background background;
-    private final Consumer<HandOn> save;
+    private final Handing handing;
     private final PhoneLine phone;
 
     /**
      * @param play begins play somewhere, once Play is shown
      * @param stand shows in Play where a play elsewhere stands
-     * @param save saves what others can open
+     * @param handing makes what others can open
      */
     public WindowPages(
             Work work,
@@ -55,14 +54,14 @@ public final class WindowPages {
             Consumer<Start> play,
             Consumer<Remark.Step> stand,
             Background background,
-            Consumer<HandOn> save) {
+            Handing handing) {
         this.work = work;
         this.said = said;
         this.questions = questions;
         this.go = go;
         this.play = play;
         this.background = background;
-        this.save = save;
+        this.handing = handing;
         this.phone = new PhoneLine(work, background, stand, said::say);
     }
 
@@ -79,7 +78,7 @@ public final class WindowPages {
     }
 
     public void handOn() {
-        questions.show(new HandOnPage(work, background, save, questions::dismiss));
+        questions.show(new HandOnPage(work, background, handing, questions::dismiss));
     }
 
     /**
