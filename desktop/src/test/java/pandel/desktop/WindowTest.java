@@ -111,7 +111,6 @@ abstract class WindowTest extends FxRobot {
         FxToolkit.cleanupStages();
     }
 
-    /** The sample that the window offers. */
     Path offered() {
         return sample();
     }
