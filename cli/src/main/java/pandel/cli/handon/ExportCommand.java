@@ -1,11 +1,13 @@
 package pandel.cli.handon;
 
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import pandel.cli.result.ExitCode;
 import pandel.core.check.Check;
 import pandel.files.Unreadable;
+import pandel.files.handon.Course;
 import pandel.files.handon.HandOn;
 import pandel.files.store.Beside;
 import pandel.files.store.PrototypeFile;
@@ -50,11 +52,22 @@ public final class ExportCommand implements Callable<Integer> {
                 opened.prototype(),
                 () -> Check.of(opened.prototype()),
                 opened.pictures(),
-                content -> spec.commandLine()
-                        .getErr()
-                        .println("The picture " + content
-                                + " is not there or cannot be read: its screens show their titles. Put it in again."));
+                new Told(spec.commandLine().getErr()));
         Beside.write(out, made);
         return ExitCode.FINE;
+    }
+
+    /** What does not go along. */
+    private record Told(PrintWriter err) implements Course {
+        @Override
+        public void missing(String content) {
+            err.println("The picture " + content
+                    + " is not there or cannot be read: its screens show their titles. Put it in again.");
+        }
+
+        @Override
+        public void told(String sentence) {
+            err.println("pandel: " + sentence);
+        }
     }
 }

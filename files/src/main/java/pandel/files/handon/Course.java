@@ -10,6 +10,9 @@ public interface Course {
      */
     void missing(String content);
 
+    /** Something of it cannot be carried, in a sentence. */
+    default void told(String sentence) {}
+
     /** So many of all pictures are ready. */
     default void ready(int pictures, int of) {}
 

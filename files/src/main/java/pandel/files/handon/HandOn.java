@@ -39,6 +39,10 @@ public enum HandOn {
             "Words to review",
             "csv",
             "For who writes and translates: all words that are read; taken in again by pandel words."),
+    SCXML(
+            "A state chart",
+            "scxml",
+            "For programs that run state charts (SCXML): what can be done from the entry on the first device."),
     DOT("A graph", "dot", "For whatever draws graphs in the DOT language."),
     JSON("The prototype alone", "json", "For programs: all that the file says, without pictures.");
 
@@ -122,6 +126,7 @@ public enum HandOn {
             case SCREENS -> Tables.screens(checked.get());
             case MAP -> MapSvg.of(checked.get());
             case WORDS -> WordsTable.of(Wordings.of(prototype));
+            case SCXML -> Scxml.of(prototype, course::told);
             case DOT -> Tables.dot(checked.get());
             case JSON -> PrototypeWriter.text(prototype);
         };

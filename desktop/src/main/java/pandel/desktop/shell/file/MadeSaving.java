@@ -6,10 +6,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import pandel.core.check.Checked;
 import pandel.desktop.shell.notice.Telling;
 import pandel.desktop.work.Background;
@@ -51,7 +54,7 @@ final class MadeSaving {
         choosing.report(name + "." + ending).ifPresent(chosen -> {
             boolean named = String.valueOf(chosen.getFileName()).contains(".");
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
-            make(what, checked.get(), maker, () -> file, missing -> telling.say(told(what, file, missing)));
+            make(what, checked.get(), maker, () -> file, going -> telling.say(going.told(file)));
         });
     }
 
@@ -76,7 +79,7 @@ final class MadeSaving {
                         made.set(file);
                         return file;
                     },
-                    missing -> choosing.look(Objects.requireNonNull(made.get())));
+                    going -> choosing.look(Objects.requireNonNull(made.get())));
         }
     }
 
@@ -93,7 +96,7 @@ final class MadeSaving {
         return checked;
     }
 
-    private void make(String what, Checked checked, Maker maker, Place place, Consumer<Set<String>> then) {
+    private void make(String what, Checked checked, Maker maker, Place place, Consumer<Going> then) {
         Document document = work.document();
         Going going = new Going(what, document);
         background.run(document, Optional.of("making the " + what), "make the " + what, () -> {
@@ -108,7 +111,7 @@ final class MadeSaving {
             }
             return () -> {
                 telling.done();
-                then.accept(going.missing);
+                then.accept(going);
             };
         });
     }
@@ -118,6 +121,7 @@ final class MadeSaving {
         private final String what;
         private final Document document;
         private final Set<String> missing = ConcurrentHashMap.newKeySet();
+        private final Queue<String> left = new ConcurrentLinkedQueue<>();
         private volatile boolean stopped;
 
         Going(String what, Document document) {
@@ -128,6 +132,11 @@ final class MadeSaving {
         @Override
         public void missing(String content) {
             missing.add(content);
+        }
+
+        @Override
+        public void told(String sentence) {
+            left.add(sentence);
         }
 
         @Override
@@ -144,13 +153,14 @@ final class MadeSaving {
         public boolean isStopped() {
             return stopped;
         }
-    }
 
-    private static String told(String what, Path file, Set<String> missing) {
-        String there = "The " + what + " is in “" + file.getFileName() + "”";
-        return missing.isEmpty()
-                ? there + "."
-                : there + "; " + (missing.size() == 1 ? "one picture" : missing.size() + " pictures")
-                        + " could not be read, and their screens show their titles there.";
+        private String told(Path file) {
+            String there = "The " + what + " is in “" + file.getFileName() + "”";
+            String whole = missing.isEmpty()
+                    ? there + "."
+                    : there + "; " + (missing.size() == 1 ? "one picture" : missing.size() + " pictures")
+                            + " could not be read, and their screens show their titles there.";
+            return whole + left.stream().map(l -> " " + l).collect(Collectors.joining());
+        }
     }
 }
