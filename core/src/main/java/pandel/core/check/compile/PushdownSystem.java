@@ -34,6 +34,10 @@ public final class PushdownSystem {
 
     private static final int UNKNOWN = -1;
     private static final int NONE = -2;
+    private static final int MOST_RULES = 1_000_000;
+
+    /** Of all tables. */
+    private int rules;
 
     private final Prototype prototype;
     private final Device device;
@@ -174,10 +178,19 @@ public final class PushdownSystem {
                 .orElseGet(() -> turns.at(cell));
         Table table = new Table(this, tables.size(), cell, what);
         tables.add(table);
+        rules += table.all().size() + table.doubtful().size();
         made.put(
                 near,
                 Stream.concat(all.stream(), Stream.of(new Made(what, table))).toList());
         return table;
+    }
+
+    /**
+     * Whether more rules were made than there is room and time for: some 800 MB, and half a minute. Then whoever
+     * searches gives up.
+     */
+    public boolean isTooLarge() {
+        return rules > MOST_RULES;
     }
 
     /** What that does to the row of screens. */

@@ -96,7 +96,7 @@ public final class DoubtfulSearch {
             int place = horizon.removeFirst();
             waiting.clear(place);
             groups(place).forEach(group -> look(place, group));
-            if (count > ROOM || tries > TRIES) {
+            if (count > ROOM || tries > TRIES || system.isTooLarge()) {
                 anything();
                 return;
             }

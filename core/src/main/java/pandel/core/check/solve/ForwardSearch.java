@@ -40,7 +40,7 @@ final class ForwardSearch {
             come(StartCells.lying(system, start).current(), Route.NONE, Route.NONE, start);
         }
         while (!horizon.isEmpty() && !calledOff.getAsBoolean()) {
-            if (places.size() > room) {
+            if (places.size() > room || system.isTooLarge()) {
                 givenUp = true;
                 return;
             }

@@ -122,7 +122,7 @@ public final class OverApproximation {
             Stand stand = horizon.remove();
             stand.waiting = false;
             look(stand);
-            givenUp |= stands.size() > ROOM || tries > TRIES;
+            givenUp |= stands.size() > ROOM || tries > TRIES || system.isTooLarge();
         }
     }
 
@@ -199,6 +199,9 @@ public final class OverApproximation {
     private List<Flow> flows(Stand stand, List<Integer> held) {
         tries++;
         List<Flow> flows = new ArrayList<>();
+        if (system.isTooLarge()) {
+            return flows;
+        }
         Table table = system.at(stand.head, system.valuations().of(literals.facts(held)));
         standing.note(stand.head, table);
         boolean doubt = !table.doubted().isEmpty();

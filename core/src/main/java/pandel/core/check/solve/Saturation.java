@@ -112,7 +112,7 @@ final class Saturation {
     }
 
     boolean isGivenUp() {
-        return count > ROOM || places.size() > most;
+        return count > ROOM || places.size() > most || system.isTooLarge();
     }
 
     /** Every place come to, in the order of their distances. */
