@@ -1,7 +1,9 @@
 package pandel.files.handon;
 
 import java.util.List;
+import java.util.Optional;
 import pandel.core.model.screen.Area;
+import pandel.core.model.screen.Picture;
 
 /** A part of the pages for engineers, before it is written as HTML or Markdown. */
 sealed interface Block {
@@ -40,11 +42,11 @@ sealed interface Block {
     /**
      * A mock with numbered hotspots.
      *
-     * @param picture its content; empty: it has none
+     * @param picture empty: it has none
      * @param width px
      * @param height px
      */
-    record Shot(String caption, String picture, double width, double height, List<Numbered> hotspots) {}
+    record Shot(String caption, Optional<Picture> picture, double width, double height, List<Numbered> hotspots) {}
 
     /** Where a hotspot stands, in px of the mock. */
     record Numbered(int number, Area at) {}

@@ -176,7 +176,7 @@ final class Handbook {
         return new Block.Shot(
                 look.state().map(s -> s.shownTitle() + ", ").orElse("")
                         + mock.on().word() + ", " + px(mock.width()) + " × " + px(mock.height()) + " px",
-                mock instanceof Picture picture ? picture.content() : "",
+                mock instanceof Picture picture ? Optional.of(picture) : Optional.empty(),
                 mock.width(),
                 mock.height(),
                 numbered);

@@ -108,7 +108,8 @@ final class HandbookHtml {
             Element mock = figure.appendElement("div")
                     .addClass("mock")
                     .attr("style", size(shot.width() * factor, shot.height() * factor));
-            Optional<String> name = shot.picture().isEmpty() ? Optional.empty() : pictures.named(shot.picture());
+            Optional<String> name =
+                    shot.picture().isPresent() ? pictures.named(shot.picture().get()) : Optional.empty();
             name.ifPresent(mock::addClass);
             for (Block.Numbered n : shot.hotspots()) {
                 mock.appendElement("div")

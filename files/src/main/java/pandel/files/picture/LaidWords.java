@@ -42,6 +42,17 @@ public final class LaidWords {
         return image;
     }
 
+    /**
+     * The same as pixels.
+     *
+     * @param scale pixels to each px
+     */
+    public static Raster on(Raster picture, double scale, List<Patch> patches) {
+        BufferedImage image = image(picture);
+        on(image, scale, patches);
+        return Raster.of(image);
+    }
+
     /** @param scale pixels to each px */
     public static void on(BufferedImage picture, double scale, List<Patch> patches) {
         Graphics2D g = begin(picture);

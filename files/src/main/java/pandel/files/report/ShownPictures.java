@@ -3,10 +3,15 @@ package pandel.files.report;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import pandel.core.model.screen.Patch;
+import pandel.core.model.screen.Picture;
 import pandel.files.Unreadable;
+import pandel.files.picture.LaidWords;
 import pandel.files.picture.Pictures;
+import pandel.files.picture.Raster;
 import pandel.files.store.PictureSource;
 
 /** Small pictures within a page, each there once however often it is shown: as the ground of a class of its style. */
@@ -32,7 +37,19 @@ public final class ShownPictures {
 
     /** The class that shows a picture; empty where it is not there or cannot be read. */
     public Optional<String> named(String content) throws IOException {
-        Optional<String> known = classes.get(content);
+        return named(content, content, 1, List.of());
+    }
+
+    /** The same with the words that are laid on it. */
+    public Optional<String> named(Picture picture) throws IOException {
+        String key = picture.patches().isEmpty()
+                ? picture.content()
+                : picture.content() + " " + picture.scale() + " " + picture.patches();
+        return named(key, picture.content(), picture.scale(), picture.patches());
+    }
+
+    private Optional<String> named(String key, String content, double scale, List<Patch> patches) throws IOException {
+        Optional<String> known = classes.get(key);
         if (known != null) {
             return known;
         }
@@ -40,8 +57,9 @@ public final class ShownPictures {
         Optional<byte[]> bytes = source.read(content);
         if (bytes.isPresent()) {
             try {
-                byte[] small =
-                        Pictures.png(Pictures.decode(bytes.get(), content).shrunkTo(across));
+                Raster drawn = Pictures.decode(bytes.get(), content);
+                byte[] small = Pictures.png(
+                        (patches.isEmpty() ? drawn : LaidWords.on(drawn, scale, patches)).shrunkTo(across));
                 name = Optional.of("p" + classes.size());
                 style.append('.')
                         .append(name.get())
@@ -53,7 +71,7 @@ public final class ShownPictures {
                 name = Optional.empty();
             }
         }
-        classes.put(content, name);
+        classes.put(key, name);
         return name;
     }
 

@@ -34,6 +34,7 @@ import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.generate.Generated;
 import pandel.core.generate.Kind;
 import pandel.core.model.Prototype;
+import pandel.core.model.screen.Picture;
 import pandel.core.model.screen.Screen;
 import pandel.files.json.PrototypeReader;
 import pandel.files.picture.Pictures;
@@ -249,5 +250,29 @@ class HandOnTest {
                                 / Double.parseDouble(drawing.expectFirst("svg").attr("height")),
                         within(0.01));
         assertThat(Arrays.stream(picture.argb()).distinct().count()).isGreaterThan(10);
+    }
+
+    @Test
+    void mocksOfThePagesHaveTheWordsThatAreLaidOnThem() throws Exception {
+        Prototype without = opened.prototype()
+                .withScreens(opened.prototype().screens().stream()
+                        .map(s -> s.withMocks(s.mocks().stream()
+                                .map(m -> m instanceof Picture p ? p.withPatches(List.of()) : m)
+                                .toList()))
+                        .toList());
+        assertThat(opened.prototype().screens())
+                .anyMatch(s -> s.mocks().stream()
+                        .anyMatch(m -> m instanceof Picture p && !p.patches().isEmpty()));
+        String plain = new String(
+                HandOn.PAGES.of(Check.of(without), opened.pictures(), content -> {}), StandardCharsets.UTF_8);
+        assertThat(pictures(made(HandOn.PAGES))).isNotEqualTo(pictures(plain));
+    }
+
+    private static List<String> pictures(String page) {
+        return Pattern.compile("base64,([^)]+)")
+                .matcher(page)
+                .results()
+                .map(r -> r.group(1))
+                .toList();
     }
 }

@@ -54,7 +54,7 @@ final class MadeSaving {
         choosing.report(name + "." + ending).ifPresent(chosen -> {
             boolean named = String.valueOf(chosen.getFileName()).contains(".");
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
-            make(what, checked.get(), maker, () -> file, going -> telling.say(going.told(file)));
+            make("save", what, checked.get(), maker, () -> file, going -> telling.say(going.told(file)));
         });
     }
 
@@ -71,6 +71,7 @@ final class MadeSaving {
             };
             AtomicReference<Path> made = new AtomicReference<>();
             make(
+                    "make",
                     what,
                     checked.get(),
                     maker,
@@ -96,10 +97,11 @@ final class MadeSaving {
         return checked;
     }
 
-    private void make(String what, Checked checked, Maker maker, Place place, Consumer<Going> then) {
+    /** @param effort what is done with it, in a word that goes on after "Could not" */
+    private void make(String effort, String what, Checked checked, Maker maker, Place place, Consumer<Going> then) {
         Document document = work.document();
         Going going = new Going(what, document);
-        background.run(document, Optional.of("making the " + what), "make the " + what, () -> {
+        background.run(document, Optional.of("making the " + what), effort + " the " + what, () -> {
             try {
                 byte[] made = maker.of(checked, document, going);
                 Beside.write(place.of(), made);
