@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -72,8 +73,7 @@ final class Example {
     }
 
     private void write(String name, String text) throws IOException {
-        Files.writeString(folder.resolve(name), text);
-        out.println("wrote " + folder.resolve(name));
+        write(name, text.getBytes(StandardCharsets.UTF_8));
     }
 
     /** Every list of events that the checks give must really show what it is given for. */

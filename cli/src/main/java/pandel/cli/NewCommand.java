@@ -42,9 +42,8 @@ final class NewCommand implements Callable<Integer> {
     @Option(
             names = "--from",
             paramLabel = "PICTURES",
-            description =
-                    "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it, and of each page of a PDF and picture of"
-                            + " an HTML image map, with their links; or of one such file.")
+            description = "Makes a screen of each PNG, JPEG, SVG, WebP, GIF and BMP in it, and of each page"
+                    + " of a PDF and picture of an HTML image map, with their links; or of one such file.")
     Path from;
 
     @Option(names = "--folders", description = "Takes the folders inside it too, each as a section.")

@@ -41,7 +41,7 @@ public final class Browser {
     /** Takes a prototype in. */
     @JSExport
     public static void read(String[] words, double[] cells) {
-        prototype = Prototype.of(Wire.readPrototypeParts(cells(words, cells)));
+        prototype = taken(words, cells);
         player = null;
     }
 
@@ -53,11 +53,15 @@ public final class Browser {
      */
     @JSExport
     public static String change(String[] words, double[] cells, String device) {
-        prototype = Prototype.of(Wire.readPrototypeParts(cells(words, cells)));
+        prototype = taken(words, cells);
         player = player == null
                 ? null
                 : player.changed(prototype, prototype.device(device)).orElse(null);
         return player == null ? "" : SeenJson.of(player.shown());
+    }
+
+    private static Prototype taken(String[] words, double[] cells) {
+        return Prototype.of(Wire.readPrototypeParts(cells(words, cells)));
     }
 
     private static Cells cells(String[] words, double[] cells) {

@@ -1,10 +1,8 @@
 package pandel.player;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.device.Gesture;
@@ -69,10 +67,7 @@ public final class Player {
 
     /** The step that it stands at, for a remark; empty where more led to it than a remark keeps. */
     public Optional<Remark.Step> step() {
-        List<Event> events = tape.legs().stream().map(Journey.Leg::event).toList();
-        return events.size() > Remark.MOST_EVENTS
-                ? Optional.empty()
-                : Optional.of(new Remark.Step(now.device().id(), tape.entry().id(), events));
+        return tape.step();
     }
 
     /** What is to be drawn, nothing having been done. */

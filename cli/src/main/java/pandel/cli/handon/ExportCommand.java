@@ -33,9 +33,10 @@ public final class ExportCommand implements Callable<Integer> {
     @Option(
             names = "--to",
             required = true,
-            description =
-                    "html: one page that plays it in any browser; pdf, imagemap: pictures to click through; pages or markdown: what engineers build from;"
-                            + " links, screens, words: tables (CSV); map: a drawing (SVG), picture: the same (PNG); dot: a graph; json.")
+            description = "html: one page that plays it in any browser; pdf, imagemap: pictures to click through;"
+                    + " pages or markdown: what engineers build from;"
+                    + " links, screens, words: tables (CSV); map: a drawing (SVG),"
+                    + " picture: the same (PNG); scxml: a state chart; dot: a graph; json.")
     HandOn to;
 
     @Option(

@@ -7,8 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import pandel.cli.result.ExitCode;
 import pandel.core.edit.whole.TakenRemarks;
 import pandel.core.model.Prototype;
@@ -118,8 +116,7 @@ public final class RemarksCommand implements Callable<Integer> {
 
     /** "open “Loan”, hotspot Bring it back: Is this too small? (Mira, 2026-05-12)". */
     private static String line(Prototype prototype, Remark remark) {
-        String aside =
-                Stream.of(remark.by(), remark.day()).filter(s -> !s.isBlank()).collect(Collectors.joining(", "));
+        String aside = remark.signed();
         return (remark.settled() ? "settled  " : "open     ")
                 + RemarkWords.place(prototype, remark)
                 + (RemarkWords.missing(prototype, remark).isPresent() ? " (not there any more)" : "")

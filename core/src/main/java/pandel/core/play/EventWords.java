@@ -159,6 +159,6 @@ public final class EventWords {
 
     /** The same at the start of a line. */
     public static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -7,6 +7,7 @@ import pandel.core.model.Journey;
 import pandel.core.model.Prototype;
 import pandel.core.model.device.Device;
 import pandel.core.model.link.Event;
+import pandel.core.model.remark.Remark;
 import pandel.core.model.start.Start;
 import pandel.core.play.situation.Situation;
 
@@ -120,6 +121,14 @@ public record Tape(Start entry, List<Tick> ticks, int at, Situation now, int pas
             legs.add(new Journey.Leg(events.getLast(), ticks.get(i).after().screen()));
         }
         return legs;
+    }
+
+    /** What led to the tick shown, for a remark; empty where more did than one keeps. */
+    public Optional<Remark.Step> step() {
+        List<Event> events = legs().stream().map(Journey.Leg::event).toList();
+        return events.size() > Remark.MOST_EVENTS
+                ? Optional.empty()
+                : Optional.of(new Remark.Step(now.device().id(), entry.id(), events));
     }
 
     /** The same events with a changed prototype; empty when it no longer starts there. */

@@ -6,10 +6,7 @@ import ch.qos.logback.classic.LoggerContext;
 import ch.qos.logback.classic.spi.Configurator;
 import ch.qos.logback.core.spi.ContextAwareBase;
 
-/**
- * Sets the log up without reading a file of settings, which would take a tenth of a second of each start; the service
- * file names it.
- */
+/** Sets the log up without reading a file of settings at each start; the service file names it. */
 public final class LogSetup extends ContextAwareBase implements Configurator {
 
     @Override

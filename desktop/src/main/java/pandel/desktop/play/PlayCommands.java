@@ -1,14 +1,11 @@
 package pandel.desktop.play;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import pandel.core.edit.screen.ScreenEdits;
 import pandel.core.edit.whole.JourneyEdits;
-import pandel.core.model.Journey;
 import pandel.core.model.link.Event;
-import pandel.core.model.remark.Remark;
 import pandel.desktop.stage.Command;
 import pandel.desktop.theme.Buttons;
 import pandel.desktop.work.Work;
@@ -71,13 +68,7 @@ final class PlayCommands {
 
     /** Asks for a remark on the step that is shown, if not too much led to it. */
     void remark() {
-        view.tape.ifPresent(t -> {
-            List<Event> events = t.legs().stream().map(Journey.Leg::event).toList();
-            view.remarking.at(
-                    t.now().screen(),
-                    Optional.of(new Remark.Step(t.now().device().id(), t.entry().id(), events))
-                            .filter(s -> events.size() <= Remark.MOST_EVENTS));
-        });
+        view.tape.ifPresent(t -> view.remarking.at(t.now().screen(), t.step()));
     }
 
     /** Keeps what was played as a journey, once it has a name. */

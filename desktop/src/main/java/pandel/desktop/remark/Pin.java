@@ -8,6 +8,7 @@ import pandel.core.model.Prototype;
 import pandel.core.model.remark.Remark;
 import pandel.core.model.screen.Hotspot;
 import pandel.core.play.words.LinkWords;
+import pandel.core.play.words.RemarkWords;
 
 /**
  * What a remark that is written can be pinned to.
@@ -22,14 +23,12 @@ record Pin(String title, Remark bare) {
     /** The screen, and what is chosen on it. The nearest comes first. */
     static List<Pin> on(Prototype prototype, String screen, List<String> hotspots, Optional<String> link) {
         List<Pin> pins = new ArrayList<>();
-        List<Hotspot> all = prototype.index().hotspotsOn(screen);
-        for (Hotspot hotspot : all) {
-            if (hotspots.contains(hotspot.id())) {
-                pins.add(new Pin(
-                        "hotspot " + name(hotspot, all),
-                        NOTHING.withScreen(screen).withHotspot(Optional.of(hotspot.id()))));
-            }
-        }
+        prototype.index().hotspotsOn(screen).stream()
+                .map(Hotspot::id)
+                .filter(hotspots::contains)
+                .map(id -> NOTHING.withScreen(screen).withHotspot(Optional.of(id)))
+                .forEach(bare ->
+                        pins.add(new Pin(RemarkWords.part(prototype, bare).orElseThrow(), bare)));
         prototype.index().waysOut(screen).stream()
                 .filter(w -> isChosen(w, hotspots, link))
                 .forEach(w -> pins.add(new Pin(
@@ -52,9 +51,5 @@ record Pin(String title, Remark bare) {
         return link.isPresent()
                 ? link.get().equals(way.link().id())
                 : way.hotspot().filter(h -> hotspots.contains(h.id())).isPresent();
-    }
-
-    private static String name(Hotspot hotspot, List<Hotspot> all) {
-        return hotspot.title().isBlank() ? String.valueOf(1 + all.indexOf(hotspot)) : hotspot.title();
     }
 }

@@ -26,6 +26,8 @@ public final class RemarkCards extends VBox {
 
     private final Remarking remarking;
     private final Button write;
+    private Optional<Prototype> shown = Optional.empty();
+    private String on = "";
 
     /**
      * @param id of the button that asks for one more
@@ -38,8 +40,13 @@ public final class RemarkCards extends VBox {
         getStyleClass().addAll("side", "remark-cards");
     }
 
-    /** Shows those of a screen. */
+    /** Shows those of a screen; play asks for them after all that is done. */
     public void show(Prototype prototype, String screen) {
+        if (on.equals(screen) && shown.filter(p -> p == prototype).isPresent()) {
+            return;
+        }
+        shown = Optional.of(prototype);
+        on = screen;
         List<Node> rows = new ArrayList<>();
         List<Remark> open = OpenRemarks.on(prototype.remarks(), screen);
         Label heading = new Label("Remarks");
@@ -91,10 +98,9 @@ public final class RemarkCards extends VBox {
                 .collect(Collectors.joining(", "));
     }
 
-    /** "Mira, 2026-05-12", or "nobody’s name". */
+    /** "Mira, 2026-05-12", or "without a name". */
     static String signed(Remark remark) {
-        String signed =
-                Stream.of(remark.by(), remark.day()).filter(s -> !s.isBlank()).collect(Collectors.joining(", "));
+        String signed = remark.signed();
         return signed.isEmpty() ? "without a name" : signed;
     }
 }

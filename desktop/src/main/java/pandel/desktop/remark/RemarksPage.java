@@ -58,13 +58,9 @@ public final class RemarksPage extends PageBox {
             sentence(
                     "None yet. Ctrl+M pins one to the screen, hotspot or link that is chosen, or to where play stands.");
         }
-        group(counted(lost.size(), " without a place"), lost);
-        group(counted(open.size(), " open"), open);
-        group(counted(settled.size(), " settled"), settled);
-    }
-
-    private static String counted(int many, String which) {
-        return many + which;
+        group(lost.size() + " without a place", lost);
+        group(open.size() + " open", open);
+        group(settled.size() + " settled", settled);
     }
 
     private void group(String title, List<Remark> remarks) {

@@ -213,19 +213,8 @@ public final class Gathering {
      */
     public Optional<Gathered> take(
             List<Path> files, Set<String> ids, Naming naming, IntConsumer done, BooleanSupplier calledOff) {
-        try {
-            Path room = Files.createTempDirectory("pandel-pages");
-            try {
-                Brought brought = Brought.of(files, room, calledOff);
-                return take(brought, ids, naming, done, calledOff);
-            } finally {
-                try (Stream<Path> made = Files.list(room)) {
-                    for (Path each : made.toList()) {
-                        Files.delete(each);
-                    }
-                }
-                Files.delete(room);
-            }
+        try (Brought brought = Brought.of(files, calledOff)) {
+            return take(brought, ids, naming, done, calledOff);
         } catch (IOException e) {
             return Optional.of(new Gathered(
                     List.of(),

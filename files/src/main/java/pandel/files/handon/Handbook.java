@@ -31,9 +31,9 @@ import pandel.core.model.start.Entry;
 import pandel.core.model.value.Condition;
 import pandel.core.model.value.Expected;
 import pandel.core.model.value.Fact;
+import pandel.core.play.EventWords;
 import pandel.core.play.words.LinkWords;
 import pandel.core.play.words.RemarkWords;
-import pandel.files.report.Told;
 
 /** What engineers build from: each screen with its mocks, hotspots and links, frames, facts, addresses, journeys. */
 final class Handbook {
@@ -108,7 +108,8 @@ final class Handbook {
             blocks.add(new Block.Points(
                     false,
                     found.stream()
-                            .map(f -> Block.Cell.of(Told.capital(f.weight().word()) + ": " + f.sentence()))
+                            .map(f ->
+                                    Block.Cell.of(EventWords.capital(f.weight().word()) + ": " + f.sentence()))
                             .toList()));
         }
         List<Remark> remarks = OpenRemarks.on(prototype.remarks(), screen.id());
@@ -128,7 +129,8 @@ final class Handbook {
 
     private String about(Screen screen) {
         List<String> said = new ArrayList<>();
-        said.add(Told.capital(screen.form().word()) + ", " + screen.status().word() + ", id " + screen.id() + ".");
+        said.add(EventWords.capital(screen.form().word()) + ", "
+                + screen.status().word() + ", id " + screen.id() + ".");
         if (screen.form() != Form.PAGE) {
             said.add("Closed by "
                     + (screen.closers().isEmpty()
@@ -229,7 +231,7 @@ final class Handbook {
             if (way.link().branches().isEmpty()) {
                 rows.add(List.of(
                         Block.Cell.of(number == 0 ? "" : number),
-                        Block.Cell.of(Told.capital(LinkWords.what(way, number))),
+                        Block.Cell.of(EventWords.capital(LinkWords.what(way, number))),
                         Block.Cell.of("nothing yet"),
                         Block.Cell.of(""),
                         Block.Cell.of("")));
@@ -237,7 +239,7 @@ final class Handbook {
             for (Branch branch : way.link().branches()) {
                 rows.add(List.of(
                         Block.Cell.of(number == 0 ? "" : number),
-                        Block.Cell.of(Told.capital(LinkWords.what(way, number))),
+                        Block.Cell.of(EventWords.capital(LinkWords.what(way, number))),
                         Block.Cell.of(takes + LinkWords.branch(prototype, branch)),
                         branch.move()
                                 .flatMap(Effect::target)

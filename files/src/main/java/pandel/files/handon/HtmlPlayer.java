@@ -8,6 +8,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -45,22 +46,24 @@ public final class HtmlPlayer {
      * @throws java.io.InterruptedIOException when it was stopped
      */
     public static String of(Prototype prototype, PictureSource source, Course course) throws IOException {
-        Document page = page(prototype, source, "img-src blob: data:", "");
-        Element script = Objects.requireNonNull(page.body().lastElementChild());
-        new PlayerPictures(prototype, source).kept(course).forEach((content, kept) -> {
-            if (kept.isPresent()) {
-                Element data = new Element("script")
-                        .attr("type", "application/json")
-                        .attr("id", "p-" + content)
-                        .attr("data-type", kept.get().type());
-                data.appendChild(new DataNode(
-                        Base64.getEncoder().encodeToString(kept.get().bytes())));
-                script.before(data);
-            } else {
-                course.missing(content);
-            }
+        return page(prototype, source, "img-src blob: data:", "", body -> {
+            Map<String, Optional<PlayerPictures.Kept>> kept = new PlayerPictures(prototype, source).kept(course);
+            kept.forEach((content, one) -> {
+                if (one.isPresent()) {
+                    data(body, "p-" + content)
+                            .attr("data-type", one.get().type())
+                            .appendChild(new DataNode(
+                                    Base64.getEncoder().encodeToString(one.get().bytes())));
+                } else {
+                    course.missing(content);
+                }
+            });
         });
-        return text(page);
+    }
+
+    /** Puts pictures into the page, before its script. */
+    private interface Pictured {
+        void into(Element body) throws IOException;
     }
 
     /**
@@ -69,10 +72,11 @@ public final class HtmlPlayer {
      * @param version of what is handed out
      */
     static String served(Prototype prototype, PictureSource source, String version) throws IOException {
-        return text(page(prototype, source, "img-src 'self' blob: data:; connect-src 'self'", version));
+        return page(prototype, source, "img-src 'self' blob: data:; connect-src 'self'", version, body -> {});
     }
 
-    private static Document page(Prototype prototype, PictureSource source, String allowed, String version)
+    private static String page(
+            Prototype prototype, PictureSource source, String allowed, String version, Pictured pictured)
             throws IOException {
         Document page = Document.createShell("");
         page.charset(StandardCharsets.UTF_8);
@@ -97,13 +101,10 @@ public final class HtmlPlayer {
         body(page.body());
         data(page.body(), "remarks").appendChild(new DataNode(safe(remarks(prototype))));
         data(page.body(), "prototype").appendChild(new DataNode(safe(data(prototype, source, version))));
+        pictured.into(page.body());
         page.body().appendElement("script").appendChild(new DataNode(script));
         page.outputSettings().prettyPrint(false);
         page.child(0).attr("lang", "en");
-        return page;
-    }
-
-    private static String text(Document page) {
         return "<!doctype html>\n" + page.children().outerHtml() + "\n";
     }
 

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javax.xml.stream.XMLOutputFactory;
@@ -20,6 +21,7 @@ import pandel.core.play.Possible;
 import pandel.core.play.Step;
 import pandel.core.play.situation.Situation;
 import pandel.files.json.EventJson;
+import pandel.files.report.Told;
 
 /**
  * What can be done from the entry on the first device, as a state chart (SCXML 1.0, W3C 2015): a state for each screen,
@@ -81,13 +83,13 @@ final class Scxml {
         state(start);
         while (!open.isEmpty()) {
             Situation now = open.poll();
-            State state = states.get(now);
+            State state = Objects.requireNonNull(states.get(now));
             for (Event event : Possible.events(prototype, now)) {
                 if (event.plain() instanceof Event.Typed) {
                     continue;
                 }
                 Situation next = step.step(now, event).situation();
-                if (next.equals(now) || state == null) {
+                if (next.equals(now)) {
                     continue;
                 }
                 String to = state(next);
@@ -187,8 +189,8 @@ final class Scxml {
         out.writeCharacters("\n  ");
         out.writeStartElement("state");
         out.writeAttribute("id", "screen-" + token(id));
-        out.writeAttribute("pandel", OWN, "screen", plain(id));
-        out.writeAttribute("pandel", OWN, "title", plain(prototype.titleOf(id)));
+        out.writeAttribute("pandel", OWN, "screen", Told.plain(id));
+        out.writeAttribute("pandel", OWN, "title", Told.plain(prototype.titleOf(id)));
         for (State state : all) {
             out.writeCharacters("\n    ");
             out.writeStartElement("state");
@@ -204,16 +206,5 @@ final class Scxml {
         }
         out.writeCharacters("\n  ");
         out.writeEndElement();
-    }
-
-    /** Without what XML 1.0 cannot hold. */
-    private static String plain(String words) {
-        StringBuilder plain = new StringBuilder();
-        words.codePoints()
-                .forEach(c -> plain.appendCodePoint(
-                        c == '\t' || c >= 0x20 && c <= 0xD7FF || c >= 0xE000 && c <= 0xFFFD || c >= 0x10000
-                                ? c
-                                : 0xFFFD));
-        return plain.toString();
     }
 }

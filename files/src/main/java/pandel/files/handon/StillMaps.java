@@ -11,6 +11,7 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
+import pandel.files.into.Outward;
 import pandel.files.store.PictureSource;
 
 /** Screens as pictures of one page with areas that lead from one to another (HTML image maps). Nothing in it runs. */
@@ -73,13 +74,7 @@ final class StillMaps {
 
     /** What a page must not run is led nowhere. */
     private static String outward(String address) {
-        String lower = address.strip().toLowerCase(Locale.ROOT);
-        return lower.startsWith("http:")
-                        || lower.startsWith("https:")
-                        || lower.startsWith("mailto:")
-                        || lower.startsWith("tel:")
-                ? address.strip()
-                : "#";
+        return Outward.leads(address) ? address.strip() : "#";
     }
 
     private static String whole(double px) {

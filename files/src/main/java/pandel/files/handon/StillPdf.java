@@ -2,8 +2,8 @@ package pandel.files.handon;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.io.IOUtils;
@@ -39,7 +39,7 @@ final class StillPdf {
             document.getDocumentCatalog().setDocumentOutline(outline);
             Map<String, PDPage> pages = new HashMap<>();
             Still.Making making = new Still.Making(prototype, source, course);
-            List<Still> all = new ArrayList<>();
+            Map<PDPage, List<Still.Tap>> taps = new LinkedHashMap<>();
             for (Screen screen : prototype.screens()) {
                 Still still = making.of(screen);
                 PDPage page = new PDPage(new PDRectangle((float) still.width(), (float) still.height()));
@@ -57,12 +57,12 @@ final class StillPdf {
                 item.setTitle(screen.shownTitle());
                 item.setDestination(page);
                 outline.addLast(item);
-                all.add(new Still(screen, still.width(), still.height(), NONE, still.taps()));
+                taps.put(page, still.taps());
             }
-            for (Still still : all) {
-                links(still, pages);
+            for (Map.Entry<PDPage, List<Still.Tap>> each : taps.entrySet()) {
+                links(each.getKey(), each.getValue(), pages);
             }
-            if (all.isEmpty()) {
+            if (taps.isEmpty()) {
                 document.addPage(new PDPage());
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -71,20 +71,13 @@ final class StillPdf {
         }
     }
 
-    /** In place of a picture that is on its page already. */
-    private static final java.awt.image.BufferedImage NONE =
-            new java.awt.image.BufferedImage(1, 1, java.awt.image.BufferedImage.TYPE_INT_RGB);
-
-    private static void links(Still still, Map<String, PDPage> pages) throws IOException {
-        PDPage page = pages.get(still.screen().id());
-        if (page == null) {
-            return;
-        }
-        for (Still.Tap tap : still.taps()) {
+    private static void links(PDPage page, List<Still.Tap> taps, Map<String, PDPage> pages) throws IOException {
+        float high = page.getMediaBox().getHeight();
+        for (Still.Tap tap : taps) {
             PDAnnotationLink link = new PDAnnotationLink();
             link.setRectangle(new PDRectangle(
                     (float) tap.area().x(),
-                    (float) (still.height() - tap.area().y() - tap.area().height()),
+                    (float) (high - tap.area().y() - tap.area().height()),
                     (float) tap.area().width(),
                     (float) tap.area().height()));
             PDBorderStyleDictionary none = new PDBorderStyleDictionary();

@@ -8,8 +8,8 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
 import pandel.core.edit.linking.BroughtLink;
@@ -23,7 +23,7 @@ final class Bringing {
     /** A link as it stands in its file: where it leads is looked up once all is there. */
     private record Found(String on, Area area, String title, String href) {}
 
-    private final Path room;
+    private Optional<Path> room = Optional.empty();
     private final BooleanSupplier stopped;
     private final Set<Path> pictures = new LinkedHashSet<>();
     private final Set<String> names = new HashSet<>();
@@ -35,8 +35,7 @@ final class Bringing {
     private final List<String> problems = new ArrayList<>();
     private final List<String> told = new ArrayList<>();
 
-    Bringing(Path room, BooleanSupplier stopped) {
-        this.room = room;
+    Bringing(BooleanSupplier stopped) {
         this.stopped = stopped;
     }
 
@@ -63,10 +62,13 @@ final class Bringing {
         String plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]+", " ").strip();
         String stem = plain.isEmpty() ? "Page" : plain.substring(0, Math.min(LONGEST_NAME, plain.length()));
         String name = stem + ending;
-        for (int n = 2; names.contains(name) || Files.exists(room.resolve(name)); n++) {
+        for (int n = 2; names.contains(name); n++) {
             name = stem + " " + n + ending;
         }
-        Path file = room.resolve(name);
+        if (room.isEmpty()) {
+            room = Optional.of(Files.createTempDirectory("pandel-pages"));
+        }
+        Path file = room.get().resolve(name);
         Files.write(file, bytes);
         pictures.add(file);
         names.add(name);
@@ -95,15 +97,6 @@ final class Bringing {
         told.add(sentence);
     }
 
-    /** Whether an address is one that a person would be led out to. */
-    static boolean leavesWell(String address) {
-        String lower = address.strip().toLowerCase(Locale.ROOT);
-        return lower.startsWith("https:")
-                || lower.startsWith("http:")
-                || lower.startsWith("mailto:")
-                || lower.startsWith("tel:");
-    }
-
     /** Looks up where all links lead, once all is there. */
     void settle() {
         int nowhere = 0;
@@ -113,7 +106,7 @@ final class Bringing {
             String to = called.getOrDefault(href, called.getOrDefault(bare, called.get(bare.replaceFirst("#.*$", ""))));
             if (to != null) {
                 links.add(BroughtLink.to(each.on(), each.area(), each.title(), to));
-            } else if (leavesWell(href)) {
+            } else if (Outward.leads(href)) {
                 links.add(BroughtLink.leaving(each.on(), each.area(), each.title(), href));
             } else {
                 nowhere++;
@@ -123,6 +116,11 @@ final class Bringing {
             told.add((nowhere == 1 ? "One link leads" : nowhere + " links lead") + " to what did not come along, and "
                     + (nowhere == 1 ? "was" : "were") + " left out.");
         }
+    }
+
+    /** The folder of the pictures that were made of pages; empty where none was. */
+    Optional<Path> room() {
+        return room;
     }
 
     List<Path> pictures() {

@@ -5,7 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import pandel.core.edit.linking.BroughtLink;
 import pandel.files.Unreadable;
 
@@ -16,8 +18,11 @@ import pandel.files.Unreadable;
  * @param links between them, and out
  * @param problems a sentence for each file of which nothing was taken
  * @param told sentences about what was not taken of the others, and why
+ * @param room the folder of the pictures that were made of pages, gone once it is closed; empty: none was made
  */
-public record Brought(List<Path> pictures, List<BroughtLink> links, List<String> problems, List<String> told) {
+public record Brought(
+        List<Path> pictures, List<BroughtLink> links, List<String> problems, List<String> told, Optional<Path> room)
+        implements AutoCloseable {
 
     public Brought {
         pictures = List.copyOf(pictures);
@@ -29,22 +34,41 @@ public record Brought(List<Path> pictures, List<BroughtLink> links, List<String>
     /**
      * Looks into files; plain pictures are passed on as they are.
      *
-     * @param room an empty folder for pictures that are made of pages
      * @param stopped asked between pages
      */
-    public static Brought of(List<Path> files, Path room, BooleanSupplier stopped) throws IOException {
-        Bringing bringing = new Bringing(room, stopped);
-        for (Path file : files) {
-            try {
-                bring(file, bringing);
-            } catch (Unreadable e) {
-                bringing.problem(e.sentence());
+    public static Brought of(List<Path> files, BooleanSupplier stopped) throws IOException {
+        Bringing bringing = new Bringing(stopped);
+        try {
+            for (Path file : files) {
+                try {
+                    bring(file, bringing);
+                } catch (Unreadable e) {
+                    bringing.problem(e.sentence());
+                }
             }
+        } catch (IOException | RuntimeException e) {
+            of(bringing).close();
+            throw e;
         }
         bringing.settle();
-        return stopped.getAsBoolean()
-                ? new Brought(List.of(), List.of(), List.of(), List.of())
-                : new Brought(bringing.pictures(), bringing.links(), bringing.problems(), bringing.told());
+        return of(bringing);
+    }
+
+    private static Brought of(Bringing bringing) {
+        return new Brought(
+                bringing.pictures(), bringing.links(), bringing.problems(), bringing.told(), bringing.room());
+    }
+
+    @Override
+    public void close() throws IOException {
+        if (room.isPresent()) {
+            try (Stream<Path> made = Files.list(room.get())) {
+                for (Path each : made.toList()) {
+                    Files.delete(each);
+                }
+            }
+            Files.delete(room.get());
+        }
     }
 
     private static void bring(Path file, Bringing bringing) throws Unreadable, IOException {

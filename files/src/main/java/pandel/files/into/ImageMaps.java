@@ -29,6 +29,7 @@ final class ImageMaps {
 
     private final Path file;
     private final Bringing into;
+    private Optional<String> first = Optional.empty();
     private int missing;
 
     private ImageMaps(Path file, Bringing into) {
@@ -56,7 +57,6 @@ final class ImageMaps {
     }
 
     private void pictures(Document page, String name) throws Unreadable, IOException {
-        int taken = 0;
         for (Element image : page.select("img[usemap]")) {
             if (into.isStopped()) {
                 return;
@@ -66,7 +66,7 @@ final class ImageMaps {
                 missing++;
                 continue;
             }
-            taken++;
+            first = first.or(() -> picture);
             call(image, picture.get());
             String map = image.attr("usemap").replaceFirst("^#", "");
             page.select("map").stream()
@@ -74,29 +74,18 @@ final class ImageMaps {
                     .findFirst()
                     .ifPresent(m -> m.select("area[href]").forEach(a -> area(a, picture.get())));
         }
-        if (taken == 0) {
+        if (first.isEmpty()) {
             throw new Unreadable(name + " has no picture with areas that came along; keep its pictures beside it.");
         }
-        into.call(file.getFileName().toString(), first(page));
+        into.call(file.getFileName().toString(), first.get());
         if (missing > 0) {
             into.tell("Of " + name + (missing == 1 ? " one picture is" : " " + missing + " pictures are")
                     + " not beside it, or cannot be read.");
         }
     }
 
-    private String first(Document page) throws IOException {
-        for (Element image : page.select("img[usemap]")) {
-            Optional<String> known = Optional.ofNullable(image.attributes().get("data-taken"));
-            if (known.filter(k -> !k.isEmpty()).isPresent()) {
-                return known.get();
-            }
-        }
-        return "";
-    }
-
     /** A fragment names the picture itself, its map, or whatever it stands in. */
     private void call(Element image, String picture) {
-        image.attr("data-taken", picture);
         for (Element at = image; at != null && !at.normalName().equals("body"); at = at.parent()) {
             if (!at.id().isEmpty()) {
                 into.call("#" + at.id(), picture);

@@ -93,7 +93,7 @@ final class PdfPages {
             names.add(into.made(title, "@" + scale + "x.png", png.toByteArray()));
         }
         for (int i = 0; i < names.size(); i++) {
-            links(document.getPage(i), names.get(i));
+            links(i);
         }
         tellLeftOut();
     }
@@ -123,7 +123,9 @@ final class PdfPages {
         }
     }
 
-    private void links(PDPage page, String name) throws IOException {
+    private void links(int here) throws IOException {
+        PDPage page = document.getPage(here);
+        String name = names.get(here);
         for (PDAnnotation annotation : page.getAnnotations()) {
             if (annotation instanceof PDAnnotationWidget) {
                 forms++;
@@ -131,12 +133,12 @@ final class PdfPages {
                 Area area = area(page, annotation.getRectangle());
                 String title =
                         Optional.ofNullable(link.getContents()).orElse("").strip();
-                Optional<String> to = page(link).flatMap(this::name);
+                Optional<String> to = page(link, here).flatMap(this::name);
                 if (to.isPresent()) {
                     into.link(BroughtLink.to(name, area, title, to.get()));
                 } else if (link.getAction() instanceof PDActionURI uri
                         && uri.getURI() != null
-                        && Bringing.leavesWell(uri.getURI())) {
+                        && Outward.leads(uri.getURI())) {
                     into.link(BroughtLink.leaving(name, area, title, uri.getURI()));
                 } else {
                     asks++;
@@ -150,18 +152,17 @@ final class PdfPages {
     }
 
     /** The page it leads to within the document, from 0. */
-    private Optional<Integer> page(PDAnnotationLink link) throws IOException {
+    private Optional<Integer> page(PDAnnotationLink link, int here) throws IOException {
         PDDestination destination = link.getDestination();
         PDAction action = link.getAction();
-        int here = document.getPages().indexOf(link.getPage() == null ? new PDPage() : link.getPage());
         if (destination == null && action instanceof PDActionGoTo go) {
             destination = go.getDestination();
         } else if (destination == null && action instanceof PDActionNamed named && named.getN() != null) {
             return switch (named.getN()) {
                 case "FirstPage" -> Optional.of(0);
                 case "LastPage" -> Optional.of(names.size() - 1);
-                case "NextPage" -> Optional.of(here + 1).filter(n -> here >= 0);
-                case "PrevPage" -> Optional.of(here - 1).filter(n -> here > 0);
+                case "NextPage" -> Optional.of(here + 1);
+                case "PrevPage" -> Optional.of(here - 1);
                 default -> Optional.empty();
             };
         }

@@ -3,6 +3,7 @@ package pandel.files.merge;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import pandel.core.play.EventWords;
 
 /**
  * What both changed, each in another way. Mine stands, but for what one removed and the other changed, which stays.
@@ -32,7 +33,7 @@ public record Conflict(
     /** What it is in, the outermost first, and which field of it. */
     public String place() {
         String inside = where.isEmpty() ? "the prototype" : String.join(", ", where);
-        return capital(inside) + (field.isEmpty() ? "" : ": " + field);
+        return EventWords.capital(inside) + (field.isEmpty() ? "" : ": " + field);
     }
 
     /** What a side made of it, in words or as the file writes it, shortened. */
@@ -47,14 +48,11 @@ public record Conflict(
         if (field.isEmpty()) {
             String removed = mine == null ? "mine" : "theirs";
             String changed = mine == null ? "theirs" : "mine";
-            return capital(place) + " was removed in " + removed + " and changed in " + changed + "; it stays.";
+            return EventWords.capital(place) + " was removed in " + removed + " and changed in " + changed
+                    + "; it stays.";
         }
         return (place.isEmpty() ? "Of the prototype" : "In " + place) + ": “" + field + "” is " + shown(mine)
                 + " in mine and " + shown(theirs) + " in theirs; mine stands.";
-    }
-
-    private static String capital(String words) {
-        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 
     private static String shown(@Nullable JsonNode value) {

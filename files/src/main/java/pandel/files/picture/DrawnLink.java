@@ -50,11 +50,15 @@ public record DrawnLink(Area area, String href, String title) {
         if (!Drawing.isOne(bytes)) {
             return List.of();
         }
+        List<Element> elements = DrawingSource.of(bytes, name).elements();
+        if (elements.stream().noneMatch(e -> DrawingSource.kind(e).equals("a"))) {
+            return List.of();
+        }
         Drawing drawing = Drawing.of(bytes, name);
         Document document = drawing.source().document();
         List<DrawnLink> links = new ArrayList<>();
         int at = 0;
-        for (Element element : drawing.source().elements()) {
+        for (Element element : elements) {
             if (DrawingSource.kind(element).equals("a") && links.size() < MOST) {
                 String href = element.hasAttribute("href")
                         ? element.getAttribute("href")
@@ -80,7 +84,7 @@ public record DrawnLink(Area area, String href, String title) {
     /** Measured by the library that draws it, in a copy from which everything beside it was taken away. */
     private static Optional<Area> area(Document document, int at, Drawing drawing) throws Unreadable {
         Document copy = (Document) document.cloneNode(true);
-        Element link = element(copy, at);
+        Element link = DrawingSource.elements(copy).get(at);
         for (Node inside = link; inside.getParentNode() instanceof Element around; inside = around) {
             for (Node child = around.getFirstChild(); child != null; ) {
                 Node next = child.getNextSibling();
@@ -107,9 +111,5 @@ public record DrawnLink(Area area, String href, String title) {
         } catch (TransformerException | RuntimeException | StackOverflowError e) {
             throw new Unreadable("The links of a drawing could not be measured; export it again.", e);
         }
-    }
-
-    private static Element element(Document copy, int at) {
-        return DrawingSource.elements(copy).get(at);
     }
 }

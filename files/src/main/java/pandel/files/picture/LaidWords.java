@@ -81,19 +81,18 @@ public final class LaidWords {
 
     /** As many lines as there is room for, in the middle of the area; what does not fit is cut there. */
     private static void lines(Graphics2D g, String words, Rectangle2D area, double size, String ink, boolean centred) {
-        if (words.isBlank()) {
+        String said = words.strip();
+        if (said.isEmpty()) {
             return;
         }
         Font font = Typeface.plain().deriveFont((float) size);
         FontRenderContext context = new FontRenderContext(null, true, true);
-        AttributedString text = new AttributedString(words.strip());
+        AttributedString text = new AttributedString(said);
         text.addAttribute(TextAttribute.FONT, font);
         // Signs that the typeface has not are drawn in whatever the machine has.
         Font other = new Font(Font.SANS_SERIF, Font.PLAIN, 1).deriveFont((float) size);
-        for (int i = 0;
-                i < words.strip().length();
-                i += Character.charCount(words.strip().codePointAt(i))) {
-            int sign = words.strip().codePointAt(i);
+        for (int i = 0; i < said.length(); i += Character.charCount(said.codePointAt(i))) {
+            int sign = said.codePointAt(i);
             if (!font.canDisplay(sign)) {
                 text.addAttribute(TextAttribute.FONT, other, i, i + Character.charCount(sign));
             }
@@ -101,7 +100,7 @@ public final class LaidWords {
         LineBreakMeasurer breaks = new LineBreakMeasurer(text.getIterator(), context);
         List<TextLayout> lines = new ArrayList<>();
         double high = 0;
-        while (breaks.getPosition() < words.strip().length()) {
+        while (breaks.getPosition() < said.length()) {
             TextLayout line = breaks.nextLayout((float) Math.max(1, area.getWidth()));
             double next = high + line.getAscent() + line.getDescent();
             if (!lines.isEmpty() && next > area.getHeight()) {

@@ -15,6 +15,7 @@ import pandel.core.cover.Coverage.Missing;
 import pandel.core.cover.Replayed;
 import pandel.core.model.Prototype;
 import pandel.core.model.screen.Screen;
+import pandel.core.play.EventWords;
 import pandel.core.play.words.LinkWords;
 import pandel.files.json.field.Json;
 import pandel.files.store.PictureSource;
@@ -133,7 +134,7 @@ public enum CoverReport {
             for (Missing missing : coverage.missingLinks()) {
                 sentences
                         .computeIfAbsent(place(missing), p -> new ArrayList<>())
-                        .add(Told.capital(
+                        .add(EventWords.capital(
                                 missing.way().from().size() == 1
                                         ? LinkWords.done(prototype, missing.way(), missing.outcome())
                                         : sentence(prototype, missing)));

@@ -115,7 +115,7 @@ final class HtmlReport {
                 i += left;
             }
             Situation now = situations.get(i);
-            figures.figure(row, Told.capital(words.get(i)), now.screen(), now.known(), now.width(), now.height());
+            figures.figure(row, EventWords.capital(words.get(i)), now.screen(), now.known(), now.width(), now.height());
         }
     }
 }

@@ -16,6 +16,7 @@ import pandel.core.check.finding.Unsettled;
 import pandel.core.check.finding.Weight;
 import pandel.core.cover.JourneySteps;
 import pandel.core.model.Prototype;
+import pandel.core.play.EventWords;
 import pandel.files.store.Sha256;
 
 /**
@@ -135,6 +136,6 @@ final class SarifReport {
     }
 
     private static String sentence(String words) {
-        return Told.capital(words) + ".";
+        return EventWords.capital(words) + ".";
     }
 }

@@ -1,7 +1,6 @@
 package pandel.files.report;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import pandel.core.check.Checked;
@@ -53,11 +52,6 @@ public record Told(Finding finding, String state, String reason) {
     /** The same on one line. */
     public static String line(String words) {
         return plain(words).replaceAll("[\\s\\u2028\\u2029\\u0085]+", " ").strip();
-    }
-
-    /** The same beginning with a capital. */
-    public static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** How many of the screens are shown and how much was found, in one sentence. */

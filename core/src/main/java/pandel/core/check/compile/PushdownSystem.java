@@ -186,8 +186,8 @@ public final class PushdownSystem {
     }
 
     /**
-     * Whether more rules were made than there is room and time for: some 800 MB, and half a minute. Then whoever
-     * searches gives up.
+     * Whether more rules were made than there is room and time for; then whoever searches gives up. Seen: 0.7 million
+     * in 21 s; 8.5 million in 6.5 GB and over 20 minutes, not yet at the end.
      */
     public boolean isTooLarge() {
         return rules > MOST_RULES;

@@ -8,6 +8,7 @@ import java.util.Set;
 import pandel.core.edit.Edit;
 import pandel.core.model.Prototype;
 import pandel.core.model.remark.Remark;
+import pandel.core.play.EventWords;
 import pandel.core.play.words.RemarkWords;
 
 /**
@@ -86,8 +87,7 @@ public record TakenRemarks(List<Remark> all, int fresh, int reworded, int known,
             parts.add((refused == 1 ? "one was" : refused + " were")
                     + " not taken, as something else of the prototype has the same id");
         }
-        String said = String.join("; ", parts) + ".";
-        String upper = said.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + said.substring(1);
+        String upper = EventWords.capital(String.join("; ", parts)) + ".";
         return without.isEmpty()
                 ? upper
                 : upper + " " + (without.size() == 1 ? "One has" : without.size() + " have")

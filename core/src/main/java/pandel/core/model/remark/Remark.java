@@ -3,6 +3,8 @@ package pandel.core.model.remark;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import pandel.core.model.link.Event;
 import pandel.core.model.rest.Rest;
 
@@ -66,6 +68,11 @@ public record Remark(
         }
         int end = Character.isHighSurrogate(line.charAt(SHORT - 1)) ? SHORT - 1 : SHORT;
         return line.substring(0, end) + "…";
+    }
+
+    /** By whom and on which day, as far as that is known: "Mira, 2026-05-12". */
+    public String signed() {
+        return Stream.of(by, day()).filter(s -> !s.isBlank()).collect(Collectors.joining(", "));
     }
 
     /** The day it was written, as ISO 8601 writes it; empty where that is not known. */

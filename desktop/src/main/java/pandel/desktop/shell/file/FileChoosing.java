@@ -11,6 +11,27 @@ import javafx.stage.Window;
 /** How a person names a file or folder. */
 public interface FileChoosing {
 
+    FileChooser.ExtensionFilter PROTOTYPES = new FileChooser.ExtensionFilter("Pandel prototypes", "*.pandel");
+    FileChooser.ExtensionFilter REMARKS = new FileChooser.ExtensionFilter("Remarks", "*.json");
+    FileChooser.ExtensionFilter PAGES = new FileChooser.ExtensionFilter(
+            "Pages with links", "*.pdf", "*.html", "*.htm", "*.svg", "*.PDF", "*.HTML", "*.HTM");
+    FileChooser.ExtensionFilter PICTURES = new FileChooser.ExtensionFilter(
+            "Pictures",
+            "*.png",
+            "*.jpg",
+            "*.jpeg",
+            "*.svg",
+            "*.webp",
+            "*.gif",
+            "*.bmp",
+            "*.PNG",
+            "*.JPG",
+            "*.JPEG",
+            "*.SVG",
+            "*.WEBP",
+            "*.GIF",
+            "*.BMP");
+
     /** A prototype file to open. */
     Optional<Path> file();
 
@@ -64,8 +85,7 @@ public interface FileChoosing {
         return new FileChoosing() {
             @Override
             public Optional<Path> file() {
-                FileChooser chooser = chooser("Open a prototype");
-                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+                return opened("Open a prototype", PROTOTYPES);
             }
 
             @Override
@@ -77,59 +97,29 @@ public interface FileChoosing {
 
             @Override
             public Optional<Path> picture(String title) {
-                FileChooser chooser = new FileChooser();
-                chooser.setTitle(title);
-                chooser.getExtensionFilters()
-                        .add(new FileChooser.ExtensionFilter(
-                                "Pictures",
-                                "*.png",
-                                "*.jpg",
-                                "*.jpeg",
-                                "*.svg",
-                                "*.webp",
-                                "*.gif",
-                                "*.bmp",
-                                "*.PNG",
-                                "*.JPG",
-                                "*.JPEG",
-                                "*.SVG",
-                                "*.WEBP",
-                                "*.GIF",
-                                "*.BMP"));
-                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+                return opened(title, PICTURES);
             }
 
             @Override
             public Optional<Path> pages(String title) {
-                FileChooser chooser = new FileChooser();
-                chooser.setTitle(title);
-                chooser.getExtensionFilters()
-                        .add(new FileChooser.ExtensionFilter(
-                                "Pages with links", "*.pdf", "*.html", "*.htm", "*.svg", "*.PDF", "*.HTML", "*.HTM"));
-                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+                return opened(title, PAGES);
             }
 
             @Override
             public Optional<Path> remarks() {
-                FileChooser chooser = new FileChooser();
-                chooser.setTitle("Take remarks in");
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Remarks", "*.json"));
-                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+                return opened("Take remarks in", REMARKS);
             }
 
             @Override
             public Optional<Path> saveAs(String name) {
                 FileChooser chooser = chooser("Save the prototype");
-                chooser.setInitialFileName(name);
-                return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
+                chooser.getExtensionFilters().add(PROTOTYPES);
+                return saved(chooser, name);
             }
 
             @Override
             public Optional<Path> report(String name) {
-                FileChooser chooser = new FileChooser();
-                chooser.setTitle("Save the report");
-                chooser.setInitialFileName(name);
-                return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
+                return saved(chooser("Save the report"), name);
             }
 
             @Override
@@ -140,8 +130,18 @@ public interface FileChoosing {
             private FileChooser chooser(String title) {
                 FileChooser chooser = new FileChooser();
                 chooser.setTitle(title);
-                chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Pandel prototypes", "*.pandel"));
                 return chooser;
+            }
+
+            private Optional<Path> opened(String title, FileChooser.ExtensionFilter of) {
+                FileChooser chooser = chooser(title);
+                chooser.getExtensionFilters().add(of);
+                return Optional.ofNullable(chooser.showOpenDialog(window.get())).map(f -> f.toPath());
+            }
+
+            private Optional<Path> saved(FileChooser chooser, String name) {
+                chooser.setInitialFileName(name);
+                return Optional.ofNullable(chooser.showSaveDialog(window.get())).map(f -> f.toPath());
             }
         };
     }

@@ -26,20 +26,16 @@ final class HandingOn implements Handing {
 
     @Override
     public void look(HandOn kind) {
-        making.look(
-                "file",
-                name.get(),
-                kind.ending(),
-                (checked, document, course) -> kind.of(checked, document.shelf(), course));
+        making.look("file", name.get(), kind.ending(), maker(kind));
     }
 
     @Override
     public void save(HandOn kind) {
         preferred.change(p -> p.handedOn(kind.word()));
-        making.save(
-                "file",
-                name.get() + (kind == HandOn.HTML ? "" : " " + kind.word()),
-                kind.ending(),
-                (checked, document, course) -> kind.of(checked, document.shelf(), course));
+        making.save("file", name.get() + (kind == HandOn.HTML ? "" : " " + kind.word()), kind.ending(), maker(kind));
+    }
+
+    private static MadeSaving.Maker maker(HandOn kind) {
+        return (checked, document, course) -> kind.of(checked, document.shelf(), course);
     }
 }

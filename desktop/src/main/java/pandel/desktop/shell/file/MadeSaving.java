@@ -4,14 +4,12 @@ import java.io.IOException;
 import java.io.InterruptedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import pandel.core.check.Checked;
 import pandel.desktop.shell.notice.Telling;
@@ -54,34 +52,26 @@ final class MadeSaving {
         choosing.report(name + "." + ending).ifPresent(chosen -> {
             boolean named = String.valueOf(chosen.getFileName()).contains(".");
             Path file = named ? chosen : chosen.resolveSibling(chosen.getFileName() + "." + ending);
-            make("save", what, checked.get(), maker, () -> file, going -> telling.say(going.told(file)));
+            make("save", what, checked.get(), maker, () -> file, (made, going) -> telling.say(going.told(made)));
         });
     }
 
     /** Makes it where it goes when the program ends, and shows it as the system does. */
     void look(String what, String name, String ending, Maker maker) {
-        Optional<Checked> checked = checked(what);
-        if (checked.isPresent()) {
-            Place place = () -> {
-                Path folder = Files.createTempDirectory("pandel-look");
-                Path file = folder.resolve(name + "." + ending);
-                folder.toFile().deleteOnExit();
-                file.toFile().deleteOnExit();
-                return file;
-            };
-            AtomicReference<Path> made = new AtomicReference<>();
-            make(
-                    "make",
-                    what,
-                    checked.get(),
-                    maker,
-                    () -> {
-                        Path file = place.of();
-                        made.set(file);
-                        return file;
-                    },
-                    going -> choosing.look(Objects.requireNonNull(made.get())));
-        }
+        checked(what)
+                .ifPresent(checked -> make(
+                        "make",
+                        what,
+                        checked,
+                        maker,
+                        () -> {
+                            Path folder = Files.createTempDirectory("pandel-look");
+                            Path file = folder.resolve(name + "." + ending);
+                            folder.toFile().deleteOnExit();
+                            file.toFile().deleteOnExit();
+                            return file;
+                        },
+                        (made, going) -> choosing.look(made)));
     }
 
     /** Where it goes; asked off the interface thread. */
@@ -98,13 +88,16 @@ final class MadeSaving {
     }
 
     /** @param effort what is done with it, in a word that goes on after "Could not" */
-    private void make(String effort, String what, Checked checked, Maker maker, Place place, Consumer<Going> then) {
+    private void make(
+            String effort, String what, Checked checked, Maker maker, Place place, BiConsumer<Path, Going> then) {
         Document document = work.document();
         Going going = new Going(what, document);
         background.run(document, Optional.of("making the " + what), effort + " the " + what, () -> {
+            Path file;
             try {
                 byte[] made = maker.of(checked, document, going);
-                Beside.write(place.of(), made);
+                file = place.of();
+                Beside.write(file, made);
             } catch (InterruptedIOException e) {
                 return () -> {
                     telling.done();
@@ -113,7 +106,7 @@ final class MadeSaving {
             }
             return () -> {
                 telling.done();
-                then.accept(going);
+                then.accept(file, going);
             };
         });
     }
